@@ -1,0 +1,76 @@
+# Sourced by bin/start and bin/test: everything that this checkout needs, installed only where it is missing.
+here="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
+export PATH="$PATH:/usr/sbin"
+
+say() { printf '%s\n' "$*" >&2; }
+
+missing_packages() {
+  local need=()
+  command -v php8.2 >/dev/null || command -v php >/dev/null || need+=(php8.2-cli)
+  command -v php-fpm8.2 >/dev/null || need+=(php8.2-fpm)
+  local module
+  for module in mbstring intl gd zip curl apcu; do php -m 2>/dev/null | grep -qix "$module" || need+=("php8.2-$module"); done
+  php -m 2>/dev/null | grep -qix pdo_pgsql || need+=(php8.2-pgsql)
+  php -m 2>/dev/null | grep -qix dom || need+=(php8.2-xml)
+  command -v nginx >/dev/null || need+=(nginx-light)
+  ls /usr/lib/postgresql/*/bin/initdb >/dev/null 2>&1 || need+=(postgresql)
+  command -v composer >/dev/null || need+=(composer)
+  command -v node >/dev/null || need+=(nodejs)
+  command -v npm >/dev/null || need+=(npm)
+  if [ "${1:-}" = tests ]; then
+    command -v chromium >/dev/null || need+=(chromium)
+    command -v pdftotext >/dev/null || need+=(poppler-utils)
+  fi
+  printf '%s\n' "${need[@]}"
+}
+
+install_packages() {
+  local need; mapfile -t need < <(missing_packages "${1:-}" | grep .)
+  [ ${#need[@]} -eq 0 ] && return 0
+  if [ "$(id -u)" != 0 ]; then
+    say "These Debian packages are missing; install them as root, then start again:"; say "  apt-get install -y --no-install-recommends ${need[*]}"; exit 1
+  fi
+  say "Installing from Debian: ${need[*]}"
+  apt-get update -qq >/dev/null
+  DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${need[@]}" >/dev/null
+}
+
+# A stamp holds the fingerprint of what a step was made from, so that a second run skips it.
+fresh() { [ -f "$here/var/stamps/$1" ] && [ "$(cat "$here/var/stamps/$1")" = "$2" ]; }
+stamp() { mkdir -p "$here/var/stamps"; printf '%s' "$2" > "$here/var/stamps/$1"; }
+fingerprint() { (cd "$here" && find "$@" -type f -print0 2>/dev/null | sort -z | xargs -0 sha1sum | sha1sum | cut -c1-40); }
+
+install_dependencies() {
+  local php_print npm_print
+  php_print="$(fingerprint composer.json tools/symfony/composer.json)"
+  if ! { [ -f "$here/vendor/autoload.php" ] && fresh composer "$php_print"; }; then
+    say "Installing PHP packages"
+    (cd "$here" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet)
+    stamp composer "$php_print"
+  fi
+  npm_print="$(fingerprint package.json package-lock.json)"
+  if ! { [ -d "$here/node_modules" ] && fresh npm "$npm_print"; }; then
+    say "Installing front-end packages"
+    (cd "$here" && npm ci --no-audit --no-fund --silent)
+    stamp npm "$npm_print"
+  fi
+}
+
+build_front_end() {
+  local print; print="$(fingerprint assets package-lock.json vite.config.ts svelte.config.js)"
+  if ! { [ -f "$here/public/build/manifest.json" ] && fresh build "$print"; }; then
+    say "Building the front end"
+    (cd "$here" && npx --no-install vite build --logLevel warn)
+    stamp build "$print"
+  fi
+}
+
+warm_cache() {
+  local print; print="$(fingerprint src core/src config templates migrations composer.json .env)"
+  if ! { [ -d "$here/var/cache/prod" ] && fresh cache "$print"; }; then
+    say "Preparing the application"
+    rm -rf "$here/var/cache/prod"
+    (cd "$here" && APP_ENV=prod APP_DEBUG=0 php bin/console cache:warmup --quiet)
+    stamp cache "$print"
+  fi
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Calc;
+
+use Rigger\Core\Colour\Srgb;
+use Rigger\Core\Input\Members;
+use Rigger\Core\Input\Scalars;
+use Rigger\Core\Light\CellLight;
+use Rigger\Core\Light\CompiledMode;
+use Rigger\Core\Light\DarkReason;
+use Rigger\Core\Profile\ProfileReader;
+
+/** `light.evaluate` {"profile","mode","values":[v1…vn]} → {"cells","pan","tilt","active","selfRunning"}. */
+final class LightEvaluateTopic implements Topic
+{
+    public function __invoke(mixed $input): array
+    {
+        $in = Members::of($input, ['profile', 'mode', 'values']);
+        $profile = ProfileReader::read($in->raw('profile'), 'profile');
+        $modeKey = $in->text('mode');
+        $values = $in->each('values', static fn (mixed $one, string $path): int => Scalars::whole($one, $path, 0, 255));
+        $mode = CompiledMode::of($profile, $modeKey);
+        $light = $mode->light($values);
+
+        return [
+            'cells' => array_map(static fn (CellLight $cell): array => [
+                'cell' => $cell->cell,
+                'intensity' => $cell->intensity,
+                'x' => $cell->colour?->x,
+                'y' => $cell->colour?->y,
+                'hex' => null === $cell->colour ? null : Srgb::hex($cell->colour),
+                'brightness' => $cell->brightness,
+                'flash' => $cell->flash,
+                'dark' => $cell->isDark() && null === $light->selfRunning
+                    ? array_map(static fn (DarkReason $one): array => $one->toArray(), $mode->whyDark($values, $cell->cell))
+                    : [],
+            ], $light->cells),
+            'pan' => $light->pan,
+            'tilt' => $light->tilt,
+            'active' => $mode->active($values),
+            'selfRunning' => $light->selfRunning,
+        ];
+    }
+}

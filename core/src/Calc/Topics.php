@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Calc;
+
+use Rigger\Core\Input\InputError;
+
+/** Every topic by its name. */
+final class Topics
+{
+    private const CLASSES = [
+        'address.check' => AddressCheckTopic::class,
+        'address.span' => AddressSpanTopic::class,
+        'desk.map' => DeskMapTopic::class,
+        'desk.program' => DeskProgramTopic::class,
+        'dip' => DipTopic::class,
+        'light.evaluate' => LightEvaluateTopic::class,
+        'profile.check' => ProfileCheckTopic::class,
+        'value.convert' => ValueConvertTopic::class,
+    ];
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::CLASSES);
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InputError unknown_topic, and whatever the topic refuses
+     */
+    public static function compute(string $name, mixed $input): array
+    {
+        $class = self::CLASSES[$name] ?? throw InputError::unknownTopic($name, self::names());
+
+        return (new $class())($input);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Calc;
+
+use Rigger\Core\Input\InputError;
+
+/**
+ * Ids name one thing each.
+ *
+ * @internal
+ */
+final class UniqueIds
+{
+    /**
+     * @param list<string> $ids
+     *
+     * @throws InputError duplicate, field of the second
+     */
+    public static function require(string $list, array $ids): void
+    {
+        $seen = [];
+        foreach ($ids as $index => $id) {
+            // Prefixed, for PHP turns a key such as "7" into a number.
+            if (isset($seen['#'.$id])) {
+                throw InputError::duplicate($list.'['.$index.'].id', $id);
+            }
+            $seen['#'.$id] = true;
+        }
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Desk;
+
+use Rigger\Core\Patch\Span;
+
+/** A small desk as its operator can count it: open format `rigger-desk`, version 1. */
+final readonly class Desk
+{
+    public const FORMAT = 'rigger-desk';
+    public const VERSION = 1;
+
+    /**
+     * @param int|null                 $buttons fixture buttons or zones; null for layouts without
+     * @param int|null                 $stride  addresses from one button to the next
+     * @param array{float, float}|null $fade    seconds, shortest and longest
+     * @param array{float, float}|null $hold    seconds, shortest and longest
+     */
+    public function __construct(
+        public string $name,
+        public Layout $layout,
+        public int $universe,
+        public int $first,
+        public ?int $buttons,
+        public ?int $stride,
+        public int $faders,
+        public int $pages,
+        public bool $wide,
+        public ?int $banks,
+        public ?int $scenesPerBank,
+        public ?int $chases,
+        public ?int $stepsPerChase,
+        public ?array $fade,
+        public ?array $hold,
+    ) {
+    }
+
+    public function withName(string $name): self
+    {
+        return new self(...['name' => $name] + get_object_vars($this));
+    }
+
+    /** @return list<Fader> every fader in each of its meanings that reaches a slot, by button, page, number */
+    public function faders(): array
+    {
+        $faders = match ($this->layout) {
+            Layout::Buttons, Layout::Zones => array_merge(...array_map($this->fadersOfButton(...), range(1, $this->buttons ?? 1))),
+            Layout::Flat => $this->row($this->faders * $this->pages, $this->faders),
+            Layout::Preset => $this->row($this->faders * ($this->wide ? 2 : 1), $this->faders * ($this->wide ? 2 : 1)),
+        };
+
+        return array_values(array_filter($faders, static fn (Fader $one): bool => $one->address <= Span::LAST_SLOT));
+    }
+
+    /** Channels that one button or zone drives. */
+    public function reach(): int
+    {
+        $faders = Layout::Zones === $this->layout ? $this->faders : $this->faders * $this->pages;
+
+        return min($faders, $this->stride ?? $faders);
+    }
+
+    public function buttonStart(int $button): int
+    {
+        return $this->first + ($button - 1) * ($this->stride ?? 0);
+    }
+
+    /** The button or zone in whose addresses this one lies, driven by a fader or not; null off the desk. */
+    public function buttonAt(int $address): ?int
+    {
+        if (!$this->layout->hasButtons() || $address < $this->first) {
+            return null;
+        }
+        $button = intdiv($address - $this->first, $this->stride ?? 1) + 1;
+
+        return $button <= ($this->buttons ?? 0) ? $button : null;
+    }
+
+    /** Whether a button or zone begins at this address. */
+    public function startsAt(int $address): bool
+    {
+        $button = $this->buttonAt($address);
+
+        return null !== $button && $this->buttonStart($button) === $address;
+    }
+
+    /** @return list<Fader> */
+    private function fadersOfButton(int $button): array
+    {
+        $perPage = $this->faders;
+
+        return array_map(fn (int $channel): Fader => new Fader(
+            $button,
+            intdiv($channel - 1, $perPage) + 1,
+            ($channel - 1) % $perPage + 1,
+            $this->buttonStart($button) + $channel - 1,
+        ), range(1, $this->reach()));
+    }
+
+    /** @return list<Fader> */
+    private function row(int $count, int $perPage): array
+    {
+        return array_map(fn (int $place): Fader => new Fader(
+            null,
+            intdiv($place - 1, $perPage) + 1,
+            ($place - 1) % $perPage + 1,
+            $this->first + $place - 1,
+        ), range(1, $count));
+    }
+}

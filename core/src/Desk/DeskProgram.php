@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Desk;
+
+use Rigger\Core\Input\InputError;
+
+/** What to do at the desk so that a scene stands on its faders: the ones above 0, by button, page and fader. */
+final readonly class DeskProgram
+{
+    /**
+     * @param list<array{button: int|null, page: int, fader: int, value: int, label: string}> $steps
+     * @param list<array{fixture: string, channel: int, value: int}>                           $unreachable channels above 0 that no fader reaches
+     */
+    private function __construct(public array $steps, public array $unreachable)
+    {
+    }
+
+    /**
+     * @param list<DeskFixture>        $fixtures
+     * @param array<string, list<int>> $values   0 to 255, by fixture id; fixtures that are not named are left alone
+     *
+     * @throws InputError twins_disagree, field `scene.values.id` of the later of the two
+     */
+    public static function of(Desk $desk, array $fixtures, array $values): self
+    {
+        $named = array_values(array_filter($fixtures, static fn (DeskFixture $one): bool => isset($values[$one->placed->id])));
+        self::refuseDisagreement($desk, $named, $values);
+        $faders = [];
+        foreach ($desk->faders() as $fader) {
+            $faders[$fader->address] = $fader;
+        }
+        $steps = [];
+        $unreachable = [];
+        foreach ($named as $fixture) {
+            foreach ($fixture->channels() as $channel) {
+                $value = $values[$fixture->placed->id][$channel - 1];
+                $fader = $fixture->placed->universe === $desk->universe ? $faders[$fixture->addressOf($channel)] ?? null : null;
+                if (0 === $value) {
+                    continue;
+                }
+                if (null === $fader) {
+                    $unreachable[] = ['fixture' => $fixture->placed->id, 'channel' => $channel, 'value' => $value];
+                } else {
+                    $steps[$fader->address] ??= ['button' => $fader->button, 'page' => $fader->page, 'fader' => $fader->number,
+                        'value' => $value, 'label' => $fixture->labels[$channel - 1]];
+                }
+            }
+        }
+        ksort($steps);
+
+        return new self(array_values($steps), $unreachable);
+    }
+
+    /**
+     * @param list<DeskFixture>        $named
+     * @param array<string, list<int>> $values
+     */
+    private static function refuseDisagreement(Desk $desk, array $named, array $values): void
+    {
+        $reached = array_fill_keys(array_map(static fn (Fader $one): int => $one->address, $desk->faders()), true);
+        $wanted = [];
+        foreach ($named as $index => $fixture) {
+            foreach ($fixture->channels() as $channel) {
+                $address = $fixture->addressOf($channel);
+                $value = $values[$fixture->placed->id][$channel - 1];
+                $slot = $fixture->placed->universe.'.'.$address;
+                $isOneFader = $fixture->placed->universe === $desk->universe && isset($reached[$address]);
+                [$other, $otherValue] = $wanted[$slot] ??= [$index, $value];
+                if ($otherValue !== $value && ($isOneFader || $fixture->placed->isTwinOf($named[$other]->placed))) {
+                    throw InputError::because('twins_disagree', 'scene.values.'.$fixture->placed->id, \sprintf('%s wants %d and %s wants %d on address %d, which is one fader.', $named[$other]->placed->id, $otherValue, $fixture->placed->id, $value, $address));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Light;
+
+use Rigger\Core\Profile\Channel;
+use Rigger\Core\Profile\Mode;
+
+/**
+ * A channel made ready: which range each of the 256 values lies in is looked up, not searched.
+ *
+ * @internal
+ */
+final class CompiledChannel
+{
+    private const NOWHERE = 255;
+
+    /**
+     * @param int                 $index     place in the list of values, from 0
+     * @param int|null            $fineIndex place of its low byte
+     * @param string              $lookup    256 bytes: index of the range, NOWHERE in a gap
+     * @param list<CompiledRange> $ranges
+     */
+    private function __construct(
+        public readonly int $index,
+        public readonly ?int $fineIndex,
+        public readonly ?int $cell,
+        private readonly string $lookup,
+        public readonly array $ranges,
+    ) {
+    }
+
+    public static function of(Mode $mode, Channel $channel): self
+    {
+        $fine = $mode->fineFor($channel->offset);
+        $ranges = $channel->isFine() ? [] : \array_slice($channel->ranges, 0, self::NOWHERE);
+        $lookup = '';
+        for ($value = 0; $value <= 255; ++$value) {
+            $lookup .= \chr($channel->rangeIndexAt($value) ?? self::NOWHERE);
+        }
+
+        return new self(
+            $channel->offset - 1,
+            null === $fine ? null : $fine->offset - 1,
+            $channel->cell,
+            $lookup,
+            array_map(static fn ($range): CompiledRange => CompiledRange::of($range, null !== $fine), $ranges),
+        );
+    }
+
+    public function rangeIndexAt(int $value): ?int
+    {
+        $index = \ord($this->lookup[$value]);
+
+        return self::NOWHERE === $index ? null : $index;
+    }
+
+    public function rangeAt(int $value): ?CompiledRange
+    {
+        return $this->ranges[\ord($this->lookup[$value])] ?? null;
+    }
+
+    /** Whether any of its ranges changes what is seen. */
+    public function matters(): bool
+    {
+        foreach ($this->ranges as $range) {
+            if (Role::Idle !== $range->role) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> keys of the emitters it can drive */
+    public function emitters(): array
+    {
+        $keys = [];
+        foreach ($this->ranges as $range) {
+            if (Role::Emitter === $range->role) {
+                $keys[] = (string) $range->emitter;
+            }
+        }
+
+        return $keys;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Stage;
+
+use Rigger\Core\Light\CompiledMode;
+use Rigger\Core\Patch\Span;
+
+/** A patched fixture, made ready to answer what it shows. */
+final readonly class StageUnit
+{
+    /**
+     * @param CompiledMode|null $mode    null when its chart cannot be used
+     * @param string|null       $silence why nothing that is sent reaches it; null when it responds
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $universe,
+        public Span $span,
+        public ?CompiledMode $mode,
+        public ?string $silence,
+    ) {
+    }
+
+    /**
+     * The values that reach it: slots that nobody sends, or that lie past 512, are 0.
+     *
+     * @param array<int, int> $slots value by address
+     *
+     * @return list<int>
+     */
+    public function values(array $slots): array
+    {
+        $values = [];
+        for ($slot = $this->span->first, $last = $this->span->last(); $slot <= $last; ++$slot) {
+            $values[] = $slots[$slot] ?? 0;
+        }
+
+        return $values;
+    }
+}

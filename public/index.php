@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use Rigger\App\Kernel;
+use Symfony\Component\ErrorHandler\Debug;
+use Symfony\Component\HttpFoundation\Request;
+
+require dirname(__DIR__).'/config/bootstrap.php';
+
+$debug = (bool) $_SERVER['APP_DEBUG'];
+if ($debug) {
+    Debug::enable();
+}
+
+$kernel = new Kernel($_SERVER['APP_ENV'], $debug);
+$request = Request::createFromGlobals();
+$response = $kernel->handle($request);
+$response->send();
+$kernel->terminate($request, $response);

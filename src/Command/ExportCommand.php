@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Command;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\DeskDescription;
+use Rigger\App\Entity\Rig;
+use Rigger\App\Library\Exporter;
+use Rigger\App\Repository\Types;
+use Rigger\App\Rig\SnapshotLoader;
+use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\Json;
+use Rigger\Core\Profile\ProfileWriter;
+use Rigger\Core\Rig\RigWriter;
+use Symfony\Component\Console\Attribute\Argument;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Style\SymfonyStyle;
+
+/** `bin/rigger export fixture|desk|rig NAME`: the open document on standard output. */
+#[AsCommand('rigger:export', 'Export a fixture, a desk or a rig as an open document')]
+final readonly class ExportCommand
+{
+    public function __construct(private EntityManagerInterface $manager, private Types $types, private SnapshotLoader $loader)
+    {
+    }
+
+    public function __invoke(
+        SymfonyStyle $io,
+        #[Argument('fixture, desk or rig')] string $kind,
+        #[Argument('its name; for a fixture "Maker Model"')] string $name,
+    ): int {
+        $document = match ($kind) {
+            'fixture' => $this->fixture($name),
+            'desk' => $this->desk($name),
+            'rig' => $this->rig($name),
+            default => null,
+        };
+        if (null === $document) {
+            $io->getErrorStyle()->writeln(\in_array($kind, ['fixture', 'desk', 'rig'], true)
+                ? \sprintf('There is no %s named %s.', $kind, InputError::quote($name))
+                : 'Say what to export: fixture, desk or rig.');
+
+            return 2;
+        }
+        fwrite(\STDOUT, Json::pretty($document));
+
+        return 0;
+    }
+
+    /** @return array<string, mixed>|null */
+    private function fixture(string $name): ?array
+    {
+        [$found] = $this->types->page($name, 1, 100);
+        foreach ($found as $revision) {
+            if ($revision->type->maker().' '.$revision->type->model() === $name) {
+                return ProfileWriter::write($revision->profile());
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed>|null */
+    private function desk(string $name): ?array
+    {
+        $desk = $this->manager->getRepository(DeskDescription::class)->findOneBy(['name' => $name]);
+
+        return null === $desk ? null : DeskWriter::write($desk->desk());
+    }
+
+    /** @return array<string, mixed>|null */
+    private function rig(string $name): ?array
+    {
+        $rig = $this->manager->getRepository(Rig::class)->findOneBy(['name' => $name], ['id' => 'DESC']);
+
+        return null === $rig ? null : RigWriter::write(Exporter::rig($this->loader->load($rig)));
+    }
+}

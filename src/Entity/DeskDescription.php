@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+use Rigger\App\Doctrine\JsonTextType;
+use Rigger\Core\Desk\Desk;
+use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Input\Json;
+use Symfony\Component\Uid\Uuid;
+
+/** A desk in the library. */
+#[ORM\Entity, ORM\Table(name: 'desk')]
+class DeskDescription
+{
+    use Identified;
+
+    #[ORM\Column(type: 'text', unique: true)]
+    public readonly string $name;
+
+    #[ORM\Column(type: JsonTextType::NAME)]
+    private string $document;
+
+    private function __construct(Desk $desk)
+    {
+        $this->id = Uuid::v7();
+        $this->name = $desk->name;
+        $this->document = Json::encode(DeskWriter::write($desk));
+    }
+
+    public static function of(Desk $desk): self
+    {
+        return new self($desk);
+    }
+
+    public function desk(): Desk
+    {
+        return DeskReader::read(Json::decode($this->document));
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Patch\Span;
+use Rigger\Core\Profile\Mode;
+use Symfony\Component\Uid\Uuid;
+
+/** One unit of a rig: which chart it follows, in which mode, and where it listens. */
+#[ORM\Entity]
+class PatchedFixture implements Journalled
+{
+    use Identified;
+
+    #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+    public readonly Rig $rig;
+
+    #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+    private FixtureRevision $revision;
+
+    #[ORM\Column(type: 'text')]
+    private string $mode;
+
+    #[ORM\Column(type: 'text')]
+    private string $name;
+
+    #[ORM\Column]
+    private int $universe;
+
+    #[ORM\Column]
+    private int $address;
+
+    /** Its line in the patch list, from 1. */
+    #[ORM\Column]
+    public readonly int $place;
+
+    #[ORM\ManyToOne]
+    private ?RadioLink $link = null;
+
+    /** The name that its receiver is set to. */
+    #[ORM\Column(type: 'text', nullable: true)]
+    private ?string $receiver = null;
+
+    private function __construct(Rig $rig, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $place)
+    {
+        $this->id = Uuid::v7();
+        $this->rig = $rig;
+        $this->revision = $revision;
+        $this->mode = $mode;
+        $this->name = $name;
+        $this->universe = $universe;
+        $this->address = $address;
+        $this->place = $place;
+    }
+
+    public static function hang(Rig $rig, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $place): self
+    {
+        return new self($rig, $revision, $mode, $name, $universe, $address, $place);
+    }
+
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
+    public function moveTo(int $universe, int $address): void
+    {
+        $this->universe = $universe;
+        $this->address = $address;
+    }
+
+    public function setMode(string $mode): void
+    {
+        $this->mode = $mode;
+    }
+
+    public function follow(FixtureRevision $revision): void
+    {
+        $this->revision = $revision;
+    }
+
+    public function listenTo(?RadioLink $link, ?string $receiver): void
+    {
+        $this->link = $link;
+        $this->receiver = null === $link ? null : $receiver;
+    }
+
+    public function revision(): FixtureRevision
+    {
+        return $this->revision;
+    }
+
+    public function modeKey(): string
+    {
+        return $this->mode;
+    }
+
+    public function mode(): Mode
+    {
+        return $this->revision->profile()->mode($this->mode) ?? throw new \LogicException('A patched fixture follows a mode of its chart.');
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function universe(): int
+    {
+        return $this->universe;
+    }
+
+    public function span(): Span
+    {
+        return Span::at($this->address, $this->mode()->footprint());
+    }
+
+    public function link(): ?RadioLink
+    {
+        return $this->link;
+    }
+
+    public function receiver(): ?string
+    {
+        return $this->receiver;
+    }
+
+    /** Stands for chart and mode together: equal texts move as twins at one address. */
+    public function modeIdentity(): string
+    {
+        return $this->revision->id()->toRfc4122().'/'.$this->mode;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Http\Patch;
+
+use Rigger\App\Http\Answers;
+use Rigger\App\Http\Patch\Input\AddFixtures;
+use Rigger\App\Http\Patch\Input\ChangeFixture;
+use Rigger\App\Http\Reply;
+use Rigger\App\Http\Rig\Input\AtVersion;
+use Rigger\App\Problem\Problem;
+use Rigger\App\Rig\Patching;
+use Rigger\App\Rig\RigEditor;
+use Rigger\App\Rig\Snapshot;
+use Rigger\App\Rig\View\RigView;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
+
+/** The patch list. */
+#[Route('/api/rigs/{rig}/fixtures')]
+final readonly class PatchController
+{
+    public function __construct(private RigEditor $editor, private Patching $patching)
+    {
+    }
+
+    #[Route('', methods: 'POST'), Answers(RigView::class)]
+    public function add(Uuid $rig, #[MapRequestPayload] AddFixtures $input): JsonResponse
+    {
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => null === $input->twinOf
+            ? $this->patching->add($snapshot, Uuid::fromString($input->typeId), $input->mode, $input->count, $input->name, $input->atButtons)
+            : $this->patching->addTwins($snapshot, $input->twinOf, $input->count, $input->name)));
+    }
+
+    #[Route('/{id}', methods: 'PATCH'), Answers(RigView::class)]
+    public function change(Uuid $rig, string $id, #[MapRequestPayload] ChangeFixture $input): JsonResponse
+    {
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => match (true) {
+            null !== $input->name => $this->patching->rename($snapshot, $id, $input->name),
+            null !== $input->address => $this->patching->move($snapshot, $id, $input->address),
+            null !== $input->mode => $this->patching->setMode($snapshot, $id, $input->mode),
+            default => throw Problem::at('', 'missing', 'Say what to change: name, address or mode.'),
+        }));
+    }
+
+    #[Route('/{id}/remove', methods: 'POST'), Answers(RigView::class)]
+    public function remove(Uuid $rig, string $id, #[MapRequestPayload] AtVersion $input): JsonResponse
+    {
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => $this->patching->remove($snapshot, $id)));
+    }
+}

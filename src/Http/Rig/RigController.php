@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Http\Rig;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\Rig;
+use Rigger\App\Http\Answers;
+use Rigger\App\Http\Reply;
+use Rigger\App\Http\Rig\Input\AtVersion;
+use Rigger\App\Http\Rig\Input\CreateRig;
+use Rigger\App\Http\Rig\Input\RenameRig;
+use Rigger\App\Library\Importer;
+use Rigger\App\Repository\Changes;
+use Rigger\App\Repository\Rigs;
+use Rigger\App\Rig\RigEditor;
+use Rigger\App\Rig\RigViewFactory;
+use Rigger\App\Rig\Snapshot;
+use Rigger\App\Rig\View\ChangeListView;
+use Rigger\App\Rig\View\ChangeView;
+use Rigger\App\Rig\View\RigLineView;
+use Rigger\App\Rig\View\RigListView;
+use Rigger\App\Rig\View\RigView;
+use Rigger\Core\Rig\Limits;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
+
+/** Rigs: listed, made, shown, renamed, deleted, undone and redone. */
+final readonly class RigController
+{
+    private const PAGE = 50;
+
+    public function __construct(private Rigs $rigs, private RigViewFactory $views, private RigEditor $editor, private Changes $changes)
+    {
+    }
+
+    #[Route('/api/rigs', methods: 'GET'), Answers(RigListView::class)]
+    public function list(#[MapQueryParameter(options: ['min_range' => 1])] int $page = 1): JsonResponse
+    {
+        [$rigs, $total] = $this->rigs->page($page, self::PAGE);
+
+        return Reply::with(new RigListView(array_map(static fn (array $one): RigLineView => new RigLineView($one['id'], $one['name'], $one['venue'], $one['desk'], $one['version'], $one['tape']), $rigs), $page, $total));
+    }
+
+    #[Route('/api/rigs', methods: 'POST'), Answers(RigView::class)]
+    public function create(#[MapRequestPayload] CreateRig $input, Importer $importer, EntityManagerInterface $manager): JsonResponse
+    {
+        $rig = $manager->wrapInTransaction(static function () use ($input, $importer, $manager): Rig {
+            $manager->persist($rig = Rig::in($importer->venue(Limits::name($input->venue, 'venue')), Limits::name($input->name, 'name')));
+
+            return $rig;
+        });
+
+        return Reply::with($this->views->of($rig));
+    }
+
+    #[Route('/api/rigs/{id}', methods: 'GET'), Answers(RigView::class)]
+    public function show(Uuid $id): JsonResponse
+    {
+        return Reply::with($this->views->of($this->rigs->get($id)));
+    }
+
+    #[Route('/api/rigs/{id}/version', methods: 'GET'), Answers(AtVersion::class)]
+    public function version(Uuid $id): JsonResponse
+    {
+        return Reply::with(new AtVersion($this->rigs->version($id)));
+    }
+
+    #[Route('/api/rigs/{id}', methods: 'PATCH'), Answers(RigView::class)]
+    public function rename(Uuid $id, #[MapRequestPayload] RenameRig $input): JsonResponse
+    {
+        return Reply::with($this->editor->edit($id, $input->version, static function (Snapshot $snapshot) use ($input): string {
+            $snapshot->rig->rename(Limits::name($input->name, 'name'));
+
+            return \sprintf('Renamed the rig to %s', $snapshot->rig->name());
+        }));
+    }
+
+    #[Route('/api/rigs/{id}', methods: 'DELETE')]
+    public function delete(Uuid $id): Response
+    {
+        $this->rigs->delete($this->rigs->get($id));
+
+        return new Response(status: 204);
+    }
+
+    #[Route('/api/rigs/{id}/undo', methods: 'POST'), Answers(RigView::class)]
+    public function undo(Uuid $id, #[MapRequestPayload] AtVersion $input): JsonResponse
+    {
+        return Reply::with($this->editor->undo($id, $input->version));
+    }
+
+    #[Route('/api/rigs/{id}/redo', methods: 'POST'), Answers(RigView::class)]
+    public function redo(Uuid $id, #[MapRequestPayload] AtVersion $input): JsonResponse
+    {
+        return Reply::with($this->editor->redo($id, $input->version));
+    }
+
+    #[Route('/api/rigs/{id}/changes', methods: 'GET'), Answers(ChangeListView::class)]
+    public function history(Uuid $id, #[MapQueryParameter(options: ['min_range' => 1])] int $page = 1): JsonResponse
+    {
+        [$changes, $total] = $this->changes->page($this->rigs->get($id), $page, self::PAGE);
+
+        return Reply::with(new ChangeListView(array_map(ChangeView::of(...), $changes), $page, $total));
+    }
+}

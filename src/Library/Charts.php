@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\FixtureRevision;
+use Rigger\App\Entity\FixtureType;
+use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\Types;
+use Rigger\Core\Light\CompiledMode;
+use Rigger\Core\Profile\ChartChange;
+use Rigger\Core\Profile\FixtureProfile;
+use Rigger\Core\Profile\ProfileCheck;
+use Rigger\Core\Rig\Limits;
+use Symfony\Component\Uid\Uuid;
+
+/** Writing charts into the library. A revision that any unit follows stays as it is; the next edit makes a new one. */
+final readonly class Charts
+{
+    public function __construct(private EntityManagerInterface $manager, private Types $types)
+    {
+    }
+
+    /** A new type with an empty chart. */
+    public function begin(string $maker, string $model, string $kind): FixtureType
+    {
+        $maker = Limits::name($maker, 'maker');
+        $model = Limits::name($model, 'model');
+        if (null !== $this->types->named($maker, $model)) {
+            throw Problem::at('model', 'taken', \sprintf('%s %s is in the library already.', $maker, $model));
+        }
+
+        return $this->add(new FixtureProfile($maker, $model, Limits::name($kind, 'kind'), null, [], null, []))->type;
+    }
+
+    /**
+     * Puts the edited chart in place of the newest revision, or after it when that one is in use.
+     *
+     * @param int $base number of the revision that was edited
+     *
+     * @return string what was changed, in words
+     */
+    public function write(Uuid $typeId, int $base, FixtureProfile $profile): string
+    {
+        $latest = $this->types->latest($typeId);
+        if ($latest->number !== $base) {
+            throw Problem::conflict('revision_moved', \sprintf('%s has revision %d by now; you edited revision %d.', $latest->type->model(), $latest->number, $base));
+        }
+        self::requireKeepable($profile);
+        $other = $this->types->named($profile->maker, $profile->model);
+        if (null !== $other && $other !== $latest->type) {
+            throw Problem::at('model', 'taken', \sprintf('%s %s is in the library already.', $profile->maker, $profile->model));
+        }
+        $words = ChartChange::words($latest->profile(), $profile);
+        $latest->type->nameAfter($profile);
+        if ($this->types->isUsed($latest)) {
+            $this->manager->persist($latest->next($profile));
+
+            return $words.\sprintf(' (revision %d)', $latest->number + 1);
+        }
+        $latest->redraw($profile);
+
+        return $words;
+    }
+
+    /** The revision with exactly this chart: found, or added to the library. */
+    public function keep(FixtureProfile $profile): FixtureRevision
+    {
+        self::requireKeepable($profile);
+        $type = $this->types->named($profile->maker, $profile->model);
+        if (null === $type) {
+            return $this->add($profile);
+        }
+        $revisions = $this->types->revisions($type);
+        foreach ($revisions as $revision) {
+            if ($revision->profile() == $profile) {
+                return $revision;
+            }
+        }
+        $next = $revisions[0]->next($profile);
+        $this->manager->persist($next);
+        $this->manager->flush();
+
+        return $next;
+    }
+
+    private function add(FixtureProfile $profile): FixtureRevision
+    {
+        $type = FixtureType::of($profile);
+        $first = FixtureRevision::first($type, $profile);
+        $this->manager->persist($type);
+        $this->manager->persist($first);
+
+        return $first;
+    }
+
+    /** Charts with findings may be kept, for they are being written; what cannot be computed with at all may not. */
+    private static function requireKeepable(FixtureProfile $profile): void
+    {
+        Limits::name($profile->maker, 'maker');
+        Limits::name($profile->model, 'model');
+        foreach ($profile->modes as $mode) {
+            if (ProfileCheck::isUsable($profile, $mode)) {
+                CompiledMode::of($profile, $mode->key);
+            }
+        }
+    }
+}

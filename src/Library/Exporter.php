@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library;
+
+use Rigger\App\Entity\FixtureRevision;
+use Rigger\App\Entity\Look;
+use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\RadioLink;
+use Rigger\App\Rig\Snapshot;
+use Rigger\Core\Rig\FixtureEntry;
+use Rigger\Core\Rig\LinkEntry;
+use Rigger\Core\Rig\LookEntry;
+use Rigger\Core\Rig\RigDocument;
+
+/** A stored rig to its open document. */
+final class Exporter
+{
+    public static function rig(Snapshot $snapshot): RigDocument
+    {
+        $revisions = [];
+        foreach ($snapshot->fixtures as $fixture) {
+            $revisions[(string) $fixture->revision()->id()] = $fixture->revision();
+        }
+        $types = array_flip(array_keys($revisions));
+        $links = array_flip(array_map(static fn (RadioLink $one): string => (string) $one->id(), $snapshot->links));
+        $places = array_flip(array_map(static fn (PatchedFixture $one): string => (string) $one->id(), $snapshot->fixtures));
+
+        return new RigDocument(
+            $snapshot->rig->name(),
+            $snapshot->rig->venue->name,
+            $snapshot->desk(),
+            array_map(static fn (FixtureRevision $one) => $one->profile(), array_values($revisions)),
+            array_map(static fn (RadioLink $one): LinkEntry => new LinkEntry($one->kit, $one->label(), $one->name()), $snapshot->links),
+            array_map(static fn (PatchedFixture $one): FixtureEntry => new FixtureEntry(
+                $one->name(),
+                $types[(string) $one->revision()->id()],
+                $one->modeKey(),
+                $one->universe(),
+                $one->span()->first,
+                null === $one->link() ? null : $links[(string) $one->link()->id()],
+                $one->receiver(),
+            ), $snapshot->fixtures),
+            array_map(static fn (Look $one): LookEntry => self::look($one, $places), $snapshot->looks),
+        );
+    }
+
+    /** @param array<string, int> $places */
+    private static function look(Look $look, array $places): LookEntry
+    {
+        $values = [];
+        foreach ($look->cells() as $cell) {
+            $values[$places[(string) $cell->fixture->id()]] = $cell->values();
+        }
+        ksort($values);
+
+        return new LookEntry($look->name(), $look->bank(), $look->number(), $values);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library\View;
+
+/** What an import brought in. */
+final readonly class ImportedView
+{
+    /** @param string $kind fixture, desk or rig */
+    public function __construct(public string $kind, public string $id, public string $name)
+    {
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Problem;
+
+/** Something that an operator is told, as RFC 9457 problem details. */
+final class Problem extends \RuntimeException
+{
+    /**
+     * @param string                                                   $type       stable word, such as "version_moved"
+     * @param list<array{path: string, code: string, message: string}> $violations at the field that is to blame
+     * @param array<string, mixed>                                     $extra      further members
+     */
+    public function __construct(
+        public readonly int $status,
+        public readonly string $type,
+        public readonly string $title,
+        string $detail,
+        public readonly array $violations = [],
+        public readonly array $extra = [],
+        ?\Throwable $previous = null,
+    ) {
+        parent::__construct($detail, 0, $previous);
+    }
+
+    public static function notFound(string $what): self
+    {
+        return new self(404, 'not_found', 'Not there', \sprintf('%s is not there any more. It may have been deleted in another window.', $what));
+    }
+
+    public static function at(string $path, string $code, string $message): self
+    {
+        return new self(422, 'invalid', 'This cannot be taken', $message, [['path' => $path, 'code' => $code, 'message' => $message]]);
+    }
+
+    /** @param list<string> $since what was done meanwhile, in words */
+    public static function versionMoved(int $version, array $since): self
+    {
+        return new self(409, 'version_moved', 'The rig has changed meanwhile', \sprintf('Your change was not made, for the rig has changed meanwhile: %s. Look at it as it is now, then try again.', implode('; ', $since)), [], ['version' => $version, 'since' => $since]);
+    }
+
+    public static function conflict(string $type, string $detail): self
+    {
+        return new self(409, $type, 'This does not fit what is there', $detail);
+    }
+
+    public static function tooLarge(int $most): self
+    {
+        return new self(413, 'too_large', 'Too large', \sprintf('The file is too large: at most %d MB are read.', intdiv($most, 1024 * 1024)));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Repository;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\Rig;
+use Rigger\App\Problem\Problem;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class Rigs
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    /** @throws Problem not_found */
+    public function get(Uuid $id): Rig
+    {
+        return $this->manager->find(Rig::class, $id) ?? throw Problem::notFound('This rig');
+    }
+
+    /**
+     * The rig, held against every other change until the transaction ends.
+     *
+     * @throws Problem not_found
+     */
+    public function lock(Uuid $id): Rig
+    {
+        return $this->manager->find(Rig::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Problem::notFound('This rig');
+    }
+
+    public function version(Uuid $id): int
+    {
+        $version = $this->manager->getConnection()->fetchOne('SELECT version FROM rig WHERE id = ?', [(string) $id]);
+
+        return \is_int($version) ? $version : throw Problem::notFound('This rig');
+    }
+
+    /**
+     * @return array{list<array{id: string, name: string, venue: string, desk: string|null, version: int, tape: list<string>}>, int}
+     *                                                                                                                     one page, and how many there are
+     */
+    public function page(int $page, int $size): array
+    {
+        $database = $this->manager->getConnection();
+        $rows = $database->fetchAllAssociative(<<<'SQL'
+            SELECT r.id, r.name, v.name AS venue, d.name AS desk, r.version,
+                   (SELECT json_agg(f.name ORDER BY f.place) FROM patched_fixture f WHERE f.rig_id = r.id) AS tape
+            FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id
+            ORDER BY r.id DESC LIMIT ? OFFSET ?
+            SQL, [$size, ($page - 1) * $size]);
+        $rigs = [];
+        foreach ($rows as $row) {
+            /** @var array{id: string, name: string, venue: string, desk: string|null, version: int, tape: string|null} $row */
+            /** @var list<string> $tape */
+            $tape = json_decode($row['tape'] ?? '[]', true, 512, \JSON_THROW_ON_ERROR);
+            $rigs[] = ['tape' => $tape] + $row;
+        }
+        $count = $database->fetchOne('SELECT COUNT(*) FROM rig');
+
+        return [$rigs, \is_int($count) ? $count : 0];
+    }
+
+    /** With everything in it. Charts and desks stay in the library. */
+    public function delete(Rig $rig): void
+    {
+        $id = (string) $rig->id();
+        $database = $this->manager->getConnection();
+        $database->executeStatement('DELETE FROM look_cell WHERE look_id IN (SELECT id FROM look WHERE rig_id = ?)', [$id]);
+        foreach (['look', 'patched_fixture', 'radio_link', 'change'] as $table) {
+            $database->executeStatement('DELETE FROM '.$table.' WHERE rig_id = ?', [$id]);
+        }
+        $database->executeStatement('DELETE FROM rig WHERE id = ?', [$id]);
+        $this->manager->clear();
+    }
+}

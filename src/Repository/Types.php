@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Repository;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\FixtureRevision;
+use Rigger\App\Entity\FixtureType;
+use Rigger\App\Problem\Problem;
+use Symfony\Component\Uid\Uuid;
+
+/** The library of fixture types and their revisions. */
+final readonly class Types
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    /** @throws Problem not_found */
+    public function latest(Uuid $typeId): FixtureRevision
+    {
+        return $this->ofType($typeId, '', 'DESC') ?? throw Problem::notFound('This fixture type');
+    }
+
+    /** @throws Problem not_found */
+    public function revision(Uuid $typeId, int $number): FixtureRevision
+    {
+        return $this->ofType($typeId, 'AND r.number = '.$number, 'DESC') ?? throw Problem::notFound('This revision');
+    }
+
+    public function named(string $maker, string $model): ?FixtureType
+    {
+        return $this->manager->getRepository(FixtureType::class)->findOneBy(['maker' => $maker, 'model' => $model]);
+    }
+
+    /** @return list<FixtureRevision> every revision of a type, newest first */
+    public function revisions(FixtureType $type): array
+    {
+        return $this->manager->getRepository(FixtureRevision::class)->findBy(['type' => $type], ['number' => 'DESC']);
+    }
+
+    /** Whether any fixture of any rig follows it: then it stays as it is. */
+    public function isUsed(FixtureRevision $revision): bool
+    {
+        return false !== $this->manager->getConnection()->fetchOne('SELECT 1 FROM patched_fixture WHERE revision_id = ? LIMIT 1', [(string) $revision->id()]);
+    }
+
+    /**
+     * @param list<string> $typeIds
+     *
+     * @return array<string, int> number of the newest revision, by type
+     */
+    public function latestNumbers(array $typeIds): array
+    {
+        if ([] === $typeIds) {
+            return [];
+        }
+        /** @var array<string, int> */
+        return $this->manager->getConnection()->fetchAllKeyValue('SELECT type_id, MAX(number) FROM fixture_revision WHERE type_id IN (?) GROUP BY type_id', [array_values(array_unique($typeIds))], [ArrayParameterType::STRING]);
+    }
+
+    /**
+     * One page of the library, by maker and model, each type with its newest revision.
+     *
+     * @return array{list<FixtureRevision>, int}
+     */
+    public function page(string $search, int $page, int $size): array
+    {
+        $from = ' FROM '.FixtureRevision::class.' r JOIN r.type t WHERE r.number = (SELECT MAX(n.number) FROM '.FixtureRevision::class.' n WHERE n.type = r.type)'
+            ." AND LOWER(CONCAT(t.maker, ' ', t.model)) LIKE :search";
+        $pattern = '%'.addcslashes(mb_strtolower(trim($search)), '%_\\').'%';
+        /** @var list<FixtureRevision> $types */
+        $types = $this->manager->createQuery('SELECT r, t'.$from.' ORDER BY t.maker, t.model')
+            ->setParameter('search', $pattern)->setFirstResult(($page - 1) * $size)->setMaxResults($size)->getResult();
+        $count = $this->manager->createQuery('SELECT COUNT(r.id)'.$from)->setParameter('search', $pattern)->getSingleScalarResult();
+
+        return [$types, (int) $count];
+    }
+
+    private function ofType(Uuid $typeId, string $which, string $order): ?FixtureRevision
+    {
+        $revision = $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.id = :type '.$which.' ORDER BY r.number '.$order)
+            ->setParameter('type', $typeId, 'uuid')->setMaxResults(1)->getOneOrNullResult();
+
+        return $revision instanceof FixtureRevision ? $revision : null;
+    }
+}

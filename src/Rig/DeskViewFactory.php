@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Rig\View\DeskView;
+use Rigger\App\Rig\View\RangeView;
+use Rigger\App\Rig\View\StripUseView;
+use Rigger\App\Rig\View\StripView;
+use Rigger\Core\Desk\Desk;
+use Rigger\Core\Desk\Fader;
+use Rigger\Core\Patch\Span;
+
+/** The rig's desk as the interface draws it: every fader there is, named by what it does. */
+final readonly class DeskViewFactory
+{
+    public function of(Snapshot $snapshot): ?DeskView
+    {
+        $map = $snapshot->map();
+        if (null === $map) {
+            return null;
+        }
+        $desk = $map->desk;
+        $uses = [];
+        foreach ($map->strips as $strip) {
+            $uses[$strip->fader->address] = $strip->fixtures;
+        }
+        $fixtures = [];
+        foreach ($snapshot->fixtures as $fixture) {
+            $fixtures[(string) $fixture->id()] = $fixture;
+        }
+
+        return new DeskView(
+            (string) $snapshot->rig->desk()?->id(),
+            $desk->name,
+            $desk->layout->value,
+            $desk->universe,
+            $desk->first,
+            $desk->buttons,
+            $desk->stride,
+            $desk->faders,
+            $desk->pages,
+            $desk->banks,
+            $desk->scenesPerBank,
+            self::starts($desk),
+            $desk->reach(),
+            array_map(static fn (Fader $one): StripView => self::strip($one, $uses[$one->address] ?? [], $fixtures), $desk->faders()),
+        );
+    }
+
+    /** @return list<int> */
+    public static function starts(Desk $desk): array
+    {
+        if (!$desk->layout->hasButtons()) {
+            return [];
+        }
+
+        return array_values(array_filter(array_map($desk->buttonStart(...), range(1, $desk->buttons ?? 1)), static fn (int $start): bool => $start <= Span::LAST_SLOT));
+    }
+
+    /**
+     * @param list<array{id: string, channel: int, label: string}> $uses
+     * @param array<string, PatchedFixture>                        $fixtures
+     */
+    private static function strip(Fader $fader, array $uses, array $fixtures): StripView
+    {
+        $first = $uses[0] ?? null;
+        $ranges = null === $first ? [] : $fixtures[$first['id']]->mode()->channel($first['channel'])->ranges ?? [];
+
+        return new StripView(
+            $fader->button,
+            $fader->page,
+            $fader->number,
+            $fader->address,
+            $first['label'] ?? null,
+            array_map(static fn (array $one): StripUseView => new StripUseView($one['id'], $fixtures[$one['id']]->name(), $one['channel'], $one['label']), $uses),
+            array_map(RangeView::of(...), $ranges),
+        );
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Rigger\App\Entity\Look;
+use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\RadioLink;
+use Rigger\App\Entity\Rig;
+use Rigger\App\Problem\Problem;
+use Rigger\Core\Desk\Desk;
+use Rigger\Core\Desk\DeskFixture;
+use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Line\RadioLink as LinkRule;
+use Rigger\Core\Patch\AddressCheck;
+use Rigger\Core\Patch\Placed;
+
+/** A rig with everything in it, as loaded, and what the core makes of it. */
+final class Snapshot
+{
+    private ?DeskMap $map = null;
+    private ?AddressCheck $addresses = null;
+
+    /**
+     * @param list<PatchedFixture> $fixtures in the order of the patch list
+     * @param list<RadioLink>      $links    in the order they were added
+     * @param list<Look>           $looks    by bank and number
+     */
+    public function __construct(
+        public readonly Rig $rig,
+        public readonly array $fixtures,
+        public readonly array $links,
+        public readonly array $looks,
+    ) {
+    }
+
+    /** @throws Problem not_found */
+    public function fixture(string $id): PatchedFixture
+    {
+        foreach ($this->fixtures as $fixture) {
+            if ((string) $fixture->id() === $id) {
+                return $fixture;
+            }
+        }
+        throw Problem::notFound('This fixture');
+    }
+
+    /** @throws Problem not_found */
+    public function link(string $id): RadioLink
+    {
+        foreach ($this->links as $link) {
+            if ((string) $link->id() === $id) {
+                return $link;
+            }
+        }
+        throw Problem::notFound('This radio link');
+    }
+
+    /** @throws Problem not_found */
+    public function look(string $id): Look
+    {
+        foreach ($this->looks as $look) {
+            if ((string) $look->id() === $id) {
+                return $look;
+            }
+        }
+        throw Problem::notFound('This look');
+    }
+
+    /** The core speaks of fixtures by id; people know them by name. */
+    public function named(string $message): string
+    {
+        $names = [];
+        foreach ($this->fixtures as $fixture) {
+            $names[(string) $fixture->id()] = $fixture->name();
+        }
+
+        return strtr($message, $names);
+    }
+
+    public function desk(): ?Desk
+    {
+        return $this->rig->desk()?->desk();
+    }
+
+    /** The universe that the desk sends; without a desk the first. */
+    public function universe(): int
+    {
+        return $this->desk()->universe ?? 1;
+    }
+
+    public static function placed(PatchedFixture $fixture): Placed
+    {
+        return new Placed((string) $fixture->id(), $fixture->universe(), $fixture->span(), $fixture->modeIdentity());
+    }
+
+    public function addresses(): AddressCheck
+    {
+        return $this->addresses ??= AddressCheck::of(array_map(self::placed(...), $this->fixtures));
+    }
+
+    /** @return list<DeskFixture> */
+    public function deskFixtures(): array
+    {
+        return array_map(static fn (PatchedFixture $one): DeskFixture => new DeskFixture(self::placed($one), $one->mode()->labels()), $this->fixtures);
+    }
+
+    public function map(): ?DeskMap
+    {
+        $desk = $this->desk();
+
+        return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskFixtures());
+    }
+
+    /** Why a unit behind radio hears nothing; null when it does, or hangs on a cable. */
+    public static function silence(PatchedFixture $fixture): ?string
+    {
+        $link = $fixture->link();
+
+        return null === $link ? null : (new LinkRule($link->label(), $link->name(), $fixture->receiver()))->silence($fixture->name());
+    }
+}

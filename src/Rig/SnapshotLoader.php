@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\Look;
+use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\RadioLink;
+use Rigger\App\Entity\Rig;
+
+/** Loads a rig in four queries, however much hangs in it. */
+final readonly class SnapshotLoader
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    public function load(Rig $rig): Snapshot
+    {
+        /** @var list<RadioLink> $links */
+        $links = $this->ofRig(RadioLink::class, 'ORDER BY e.place', $rig);
+        /** @var list<PatchedFixture> $fixtures */
+        $fixtures = $this->ofRig(PatchedFixture::class, 'ORDER BY e.place', $rig, 'JOIN e.revision r JOIN r.type t', ', r, t');
+        /** @var list<Look> $looks */
+        $looks = $this->ofRig(Look::class, 'ORDER BY e.bank, e.number', $rig, 'LEFT JOIN e.cells c', ', c');
+
+        return new Snapshot($rig, $fixtures, $links, $looks);
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return mixed
+     */
+    private function ofRig(string $class, string $order, Rig $rig, string $join = '', string $also = ''): mixed
+    {
+        return $this->manager->createQuery("SELECT e{$also} FROM {$class} e {$join} WHERE e.rig = :rig {$order}")
+            ->setParameter('rig', $rig->id(), 'uuid')->getResult();
+    }
+}

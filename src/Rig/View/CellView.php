@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** What one fixture does in a look. */
+final readonly class CellView
+{
+    /** @param list<int> $values one a channel, 0 to 255 */
+    public function __construct(public string $fixtureId, public array $values)
+    {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+use Rigger\Core\Stage\Lamp;
+
+/** One fixture on the stage strip. */
+final readonly class LampView
+{
+    /**
+     * @param list<LampCellView> $cells
+     * @param string|null        $why   why it is dark, silent or running by itself
+     */
+    public function __construct(public string $fixtureId, public string $name, public bool $responds, public array $cells, public ?float $pan, public ?float $tilt, public ?string $selfRunning, public ?string $why)
+    {
+    }
+
+    public static function of(Lamp $lamp): self
+    {
+        return new self($lamp->id, $lamp->name, $lamp->responds, array_map(static fn (array $one): LampCellView => new LampCellView(...$one), $lamp->cells), $lamp->pan, $lamp->tilt, $lamp->selfRunning, $lamp->why);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** A radio sender. */
+final readonly class LinkView
+{
+    /**
+     * @param string       $name  that the sender is set to
+     * @param list<string> $names that units of the kit can be set to, in the order of their button
+     */
+    public function __construct(public string $id, public string $kit, public string $label, public string $name, public array $names)
+    {
+    }
+}

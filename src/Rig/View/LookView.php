@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** A scene, and how to store it on the real desk. */
+final readonly class LookView
+{
+    /**
+     * @param list<CellView>        $cells
+     * @param list<StepView>        $steps       faders to raise, by button, page, fader
+     * @param list<UnreachableView> $unreachable channels above 0 that no fader of the desk reaches
+     * @param string|null           $problem     why it cannot be put on the desk's faders
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $bank,
+        public int $number,
+        public array $cells,
+        public array $steps,
+        public array $unreachable,
+        public ?string $problem,
+    ) {
+    }
+}

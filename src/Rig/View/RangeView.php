@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+use Rigger\Core\Profile\Range;
+
+/** A range beside a fader's travel. */
+final readonly class RangeView
+{
+    /** @param string|null $emitter key of the emitter that it drives */
+    public function __construct(public int $from, public int $to, public string $label, public string $function, public ?string $hex, public ?string $emitter)
+    {
+    }
+
+    public static function of(Range $range): self
+    {
+        return new self($range->from, $range->to, $range->title(), $range->function->value, $range->hex, $range->emitter);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** A repair that one button carries out. */
+final readonly class RepairView
+{
+    /**
+     * @param string      $label     what the button says
+     * @param string      $fixtureId the fixture to change
+     * @param string|null $address   new universe and address, as typed
+     * @param string|null $receiver  new name for its receiver
+     * @param string|null $mode      new mode
+     */
+    public function __construct(public string $label, public string $fixtureId, public ?string $address = null, public ?string $receiver = null, public ?string $mode = null)
+    {
+    }
+}

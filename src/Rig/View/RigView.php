@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** A rig as the interface shows it: everything that one window needs to draw any stage. */
+final readonly class RigView
+{
+    /**
+     * @param list<FixtureView>  $fixtures in the order of the patch list
+     * @param list<TypeUseView>  $types    charts that the rig's fixtures follow
+     * @param list<LinkView>     $links
+     * @param list<LookView>     $looks    by bank and number
+     * @param list<FindingView>  $findings what is wrong, by stage
+     * @param list<UniverseView> $universes
+     * @param string|null        $undo     what undo would take back, in words
+     * @param string|null        $redo     what redo would do again, in words
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $venue,
+        public int $version,
+        public ?DeskView $desk,
+        public array $fixtures,
+        public array $types,
+        public array $links,
+        public array $looks,
+        public array $findings,
+        public array $universes,
+        public ?string $undo,
+        public ?string $redo,
+    ) {
+    }
+}
