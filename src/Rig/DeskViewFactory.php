@@ -12,6 +12,7 @@ use Rigger\App\Rig\View\StripView;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\Fader;
 use Rigger\Core\Patch\Span;
+use Rigger\Core\Profile\Range;
 
 /** The rig's desk as the interface draws it: every fader there is, named by what it does. */
 final readonly class DeskViewFactory
@@ -67,6 +68,7 @@ final readonly class DeskViewFactory
     private static function strip(Fader $fader, array $uses, array $fixtures): StripView
     {
         $first = $uses[0] ?? null;
+        $profile = null === $first ? null : $fixtures[$first['id']]->revision()->profile();
         $ranges = null === $first ? [] : $fixtures[$first['id']]->mode()->channel($first['channel'])->ranges ?? [];
 
         return new StripView(
@@ -76,7 +78,7 @@ final readonly class DeskViewFactory
             $fader->address,
             $first['label'] ?? null,
             array_map(static fn (array $one): StripUseView => new StripUseView($one['id'], $fixtures[$one['id']]->name(), $one['channel'], $one['label']), $uses),
-            array_map(RangeView::of(...), $ranges),
+            array_map(static fn (Range $one): RangeView => RangeView::of($one, null === $one->emitter ? null : $profile?->emitter($one->emitter)), $ranges),
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Colour\Srgb;
+use Rigger\Core\Profile\Emitter;
 use Rigger\Core\Profile\Range;
 
 /** A range beside a fader's travel. */
@@ -14,8 +16,11 @@ final readonly class RangeView
     {
     }
 
-    public static function of(Range $range): self
+    /** @param Emitter|null $driven the emitter that the range drives: its screen colour stands for it */
+    public static function of(Range $range, ?Emitter $driven): self
     {
-        return new self($range->from, $range->to, $range->title(), $range->function->value, $range->hex, $range->emitter);
+        $hex = $range->hex ?? (null === $driven ? null : Srgb::hex($driven->chromaticity));
+
+        return new self($range->from, $range->to, $range->title(), $range->function->value, $hex, $range->emitter);
     }
 }

@@ -1,0 +1,57 @@
+import { queryOptions } from '@tanstack/svelte-query';
+import { answered, api } from './client';
+import type { ChartAnswer } from './chart';
+
+/** Every key of the server's state stands here. */
+export const keys = {
+  rigs: ['rigs'] as const,
+  rig: (id: string) => ['rig', id] as const,
+  version: (id: string) => ['rig', id, 'version'] as const,
+  changes: (id: string, version: number) => ['rig', id, 'changes', version] as const,
+  types: (search: string) => ['types', search] as const,
+  allTypes: ['types'] as const,
+  chart: (typeId: string) => ['chart', typeId] as const,
+  desks: ['desks'] as const,
+  emitters: ['emitters'] as const,
+};
+
+export const rigsQuery = () => queryOptions({ queryKey: keys.rigs, queryFn: () => answered(api.GET('/api/rigs', {})) });
+
+export const rigQuery = (id: string) =>
+  queryOptions({
+    queryKey: keys.rig(id),
+    queryFn: () => answered(api.GET('/api/rigs/{id}', { params: { path: { id } } })),
+  });
+
+/** Asked every few seconds, so that a window follows what others do to the rig. */
+export const versionQuery = (id: string) =>
+  queryOptions({
+    queryKey: keys.version(id),
+    queryFn: () => answered(api.GET('/api/rigs/{id}/version', { params: { path: { id } } })),
+    refetchInterval: 3000,
+  });
+
+export const changesQuery = (id: string, version: number) =>
+  queryOptions({
+    queryKey: keys.changes(id, version),
+    queryFn: () => answered(api.GET('/api/rigs/{id}/changes', { params: { path: { id } } })),
+  });
+
+export const typesQuery = (search: string) =>
+  queryOptions({
+    queryKey: keys.types(search),
+    queryFn: () => answered(api.GET('/api/types', { params: { query: { search } } })),
+  });
+
+export const chartQuery = (typeId: string) =>
+  queryOptions({
+    queryKey: keys.chart(typeId),
+    queryFn: async () =>
+      (await answered(api.GET('/api/types/{id}', { params: { path: { id: typeId } } }))) as unknown as ChartAnswer,
+  });
+
+export const desksQuery = () =>
+  queryOptions({ queryKey: keys.desks, queryFn: () => answered(api.GET('/api/desks', {})) });
+
+export const emittersQuery = () =>
+  queryOptions({ queryKey: keys.emitters, queryFn: () => answered(api.GET('/api/emitters', {})), staleTime: Infinity });

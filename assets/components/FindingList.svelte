@@ -1,0 +1,31 @@
+<script lang="ts">
+  import type { Finding } from '../api/types';
+  import { useRig } from '../state/rig.svelte';
+  import Mark from './Mark.svelte';
+
+  /** What is wrong, each with its smallest repair as one button. */
+  let { findings, empty = 'Nothing is wrong here.' }: { findings: readonly Finding[]; empty?: string } = $props();
+  const session = useRig();
+</script>
+
+{#if findings.length === 0}
+  <p class="dim text-[12px]">{empty}</p>
+{:else}
+  <ul class="flex flex-col gap-3">
+    {#each findings as finding (finding.stage + finding.code + finding.title + finding.message)}
+      <li class="grid grid-cols-[14px_1fr] gap-2 text-[12.5px]">
+        <Mark severity={finding.severity} />
+        <div>
+          <b class="font-[620]">{finding.title}.</b>
+          <span class="dim">{finding.message}</span>
+          {#if finding.repair}
+            {@const repair = finding.repair}
+            <button class="link-repair block" disabled={session.busy} onclick={() => session.repair(repair)}
+              >{repair.label}</button
+            >
+          {/if}
+        </div>
+      </li>
+    {/each}
+  </ul>
+{/if}

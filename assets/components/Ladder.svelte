@@ -1,0 +1,161 @@
+<script lang="ts">
+  import { emitterHex, percentAt } from '../lib/ranges';
+
+  type LadderRange = {
+    from: number;
+    to: number;
+    label: string;
+    function: string;
+    hex?: string | null;
+    emitter?: string | null;
+  };
+
+  /** A channel from 0 to 255 with its ranges on it. The ladder is also the fader that tries it. */
+  let {
+    ranges,
+    value,
+    label,
+    fine = false,
+    onInput,
+    onFocus = () => {},
+  }: {
+    ranges: readonly LadderRange[];
+    value: number;
+    label: string;
+    fine?: boolean;
+    onInput: (value: number) => void;
+    onFocus?: () => void;
+  } = $props();
+
+  const FLASHES = ['strobe', 'pulse', 'random-strobe'];
+
+  function kind(range: LadderRange): string {
+    if (range.function === 'emitter' || range.function === 'intensity') return 'light';
+    if (range.function === 'colour-preset' || (range.function === 'wheel' && range.hex)) return 'preset';
+    if (FLASHES.includes(range.function)) return 'flash';
+    if (range.function === 'program' || range.function === 'reset') return 'own';
+    if (range.function === 'closed') return 'closed';
+    if (range.function === 'open') return 'open';
+    return range.function === 'none' ? 'none' : 'other';
+  }
+
+  function fill(range: LadderRange): string | undefined {
+    const shape = kind(range);
+    if (shape === 'preset') return range.hex ?? undefined;
+    if (shape !== 'light') return undefined;
+    const full = range.function === 'emitter' ? emitterHex(range.emitter) : '#b9a98a';
+    return `linear-gradient(90deg, color-mix(in oklab, ${full} 12%, #14110e), ${full})`;
+  }
+</script>
+
+<div class="ladder">
+  <div class="rungs" aria-hidden="true">
+    {#each ranges as range, index (index)}
+      {@const left = percentAt(range.from)}
+      <span
+        class="rung {kind(range)}"
+        style:left="{left}%"
+        style:width="{Math.max(0.4, percentAt(range.to + 1) - left)}%"
+        style:background={fill(range)}><span>{range.label}</span></span
+      >
+    {/each}
+    {#if fine}<span class="rung none" style:left="0%" style:width="100%"
+        ><span>Fine steps between two values</span></span
+      >{/if}
+  </div>
+  <span class="marker" style:left="{percentAt(value + 0.5)}%" aria-hidden="true"></span>
+  <input
+    type="range"
+    min="0"
+    max="255"
+    step="1"
+    {value}
+    aria-label={label}
+    oninput={(event) => onInput(Number(event.currentTarget.value))}
+    onfocus={onFocus}
+  />
+</div>
+
+<style>
+  .ladder {
+    position: relative;
+    height: 30px;
+  }
+  .rungs {
+    position: absolute;
+    inset: 1px 0;
+    background: repeating-linear-gradient(135deg, oklch(0.5 0.03 70 / 0.35) 0 2px, transparent 2px 6px), var(--well);
+    border-radius: 3px;
+    overflow: hidden;
+  }
+  .rung {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    overflow: hidden;
+    border-right: 1px solid oklch(0.1 0.01 65);
+    background: oklch(0.42 0.02 75);
+    color: #fff;
+    font-size: 11px;
+    font-weight: 600;
+    font-stretch: 75%;
+    line-height: 28px;
+    white-space: nowrap;
+  }
+  .rung > span {
+    padding: 1px 5px;
+    border-radius: 2px;
+    background: oklch(0.12 0.01 65 / 0.62);
+    margin-left: 3px;
+  }
+  .closed {
+    background: oklch(0.05 0.005 65);
+  }
+  .open {
+    background: oklch(0.5 0.03 85);
+  }
+  .flash {
+    background: repeating-linear-gradient(90deg, oklch(0.62 0.015 85) 0 3px, oklch(0.2 0.01 70) 3px 9px);
+  }
+  .own {
+    background: repeating-linear-gradient(125deg, oklch(0.34 0.014 65) 0 8px, oklch(0.26 0.012 65) 8px 16px);
+  }
+  .none {
+    background: oklch(0.23 0.01 65);
+  }
+  .other {
+    background: linear-gradient(90deg, oklch(0.3 0.015 70), oklch(0.46 0.02 75));
+  }
+  .marker {
+    position: absolute;
+    top: -4px;
+    bottom: -4px;
+    width: 3px;
+    margin-left: -1.5px;
+    background: oklch(0.8 0.145 72);
+    box-shadow: 0 0 0 1px oklch(0.13 0.01 65);
+    pointer-events: none;
+  }
+  .marker::before {
+    content: '';
+    position: absolute;
+    top: -3px;
+    left: -4px;
+    border: 5.5px solid transparent;
+    border-top-color: oklch(0.8 0.145 72);
+    filter: drop-shadow(0 0 0.5px oklch(0.13 0.01 65));
+  }
+  input {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    margin: 0;
+    opacity: 0;
+    cursor: ew-resize;
+  }
+  .ladder:has(input:focus-visible) {
+    outline: 2px solid var(--color-primary);
+    outline-offset: 2px;
+    border-radius: 3px;
+  }
+</style>

@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { answered, api } from '../api/client';
+  import type { ApiError } from '../api/errors';
+  import { useFaders } from '../state/faders.svelte';
+  import { useRig } from '../state/rig.svelte';
+  import { selection } from '../state/selection.svelte';
+  import Dialog from './Dialog.svelte';
+
+  /** Records where the faders stand as a scene. */
+  let { open = $bindable(), bank, number }: { open: boolean; bank: number; number: number } = $props();
+  const session = useRig();
+  const faders = useFaders();
+  let name = $state('');
+  let atBank = $state('1');
+  let atNumber = $state('1');
+  let problem = $state<ApiError | null>(null);
+
+  $effect(() => {
+    if (open)
+      untrack(() => {
+        [atBank, atNumber, problem] = [String(bank), String(number), null];
+      });
+  });
+
+  async function record(event: SubmitEvent) {
+    event.preventDefault();
+    const before = new Set(session.rig.looks.map((one) => one.id));
+    problem = await session.write(
+      (version) =>
+        answered(
+          api.POST('/api/rigs/{rig}/looks', {
+            params: { path: { rig: session.id } },
+            body: {
+              version,
+              name,
+              bank: Number(atBank),
+              number: Number(atNumber),
+              slots: faders.slots as unknown as number[],
+            },
+          }),
+        ),
+      true,
+    );
+    if (problem) return;
+    const made = session.rig.looks.find((one) => !before.has(one.id));
+    if (made) {
+      selection.look = made.id;
+      faders.recall(made);
+    }
+    name = '';
+    open = false;
+  }
+</script>
+
+<Dialog title="Record where the faders stand" bind:open>
+  <form class="grid grid-cols-[1fr_80px_80px] items-start gap-3" onsubmit={record}>
+    <label class="grid gap-1"
+      ><span class="dim text-[12px]">Look</span>
+      <!-- svelte-ignore a11y_autofocus -->
+      <input class="input w-full" bind:value={name} dir="auto" autofocus aria-invalid={!!problem?.at('name')} />
+      {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
+    </label>
+    <label class="grid gap-1"
+      ><span class="dim text-[12px]">Bank</span>
+      <input class="input mono w-full" inputmode="numeric" bind:value={atBank} aria-invalid={!!problem?.at('bank')} />
+    </label>
+    <label class="grid gap-1"
+      ><span class="dim text-[12px]">Scene</span>
+      <input
+        class="input mono w-full"
+        inputmode="numeric"
+        bind:value={atNumber}
+        aria-invalid={!!problem?.at('number')}
+      />
+    </label>
+    {#each ['bank', 'number'] as field (field)}
+      {#if problem?.at(field)}<p class="text-error col-span-3 text-[12px]" role="alert">{problem.at(field)}</p>{/if}
+    {/each}
+    {#if problem && !problem.violations.length}<p class="text-error col-span-3 text-[12px]" role="alert">
+        {problem.message}
+      </p>{/if}
+    <div class="col-span-3 flex gap-2">
+      <button class="btn btn-primary" disabled={session.busy}>Record the look</button>
+    </div>
+  </form>
+</Dialog>

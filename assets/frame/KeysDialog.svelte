@@ -1,0 +1,42 @@
+<script lang="ts">
+  import Dialog from '../components/Dialog.svelte';
+  import { route } from '../router';
+
+  let { open = $bindable() }: { open: boolean } = $props();
+
+  const everywhere = [
+    ['/', 'find anything'],
+    ['?', 'these keys'],
+    ['Ctrl Z', 'undo'],
+    ['Ctrl Shift Z', 'redo'],
+    ['Tab, Shift Tab', 'from field to field'],
+    ['Enter / Esc', 'take what is typed / put it back'],
+  ];
+  const byStage: Record<string, string[][]> = {
+    fixtures: [
+      ['← → , PgUp PgDn', 'move the ladder that has the focus'],
+      ['24-210 strobe 0.8-16', 'a range: values, what they do, quantity, then a label if you like'],
+      ['0-255 red', 'an emitter of the fixture'],
+      ['0-118 dimmer', 'a dimmer that is full at 118'],
+      ['60-79 preset #ff8600 Amber', 'a built-in colour'],
+      ['15-29 wheel 1 #ff3020 Red', 'a slot of a colour wheel'],
+      ['0-255 pan -270-270', 'a travel in degrees'],
+      ['+ Shutter', 'a new channel of that name, then go on with its ranges'],
+    ],
+    patch: [['1/37, 1.037 or 37', 'an address, with its universe or without']],
+    desk: [
+      ['↑ ↓ , PgUp PgDn', 'move the fader that has the focus'],
+      ['128, 50%, full, open', 'a value, a percent, the top of the dimmer, or the name of a range'],
+    ],
+  };
+  const stage = $derived(route.pathname.split('/')[3] ?? '');
+</script>
+
+<Dialog title="Keys of this page" bind:open>
+  <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-[12.5px]">
+    {#each [...(byStage[stage] ?? []), ...everywhere] as [key, words] (key)}
+      <dt><kbd>{key}</kbd></dt>
+      <dd class="dim">{words}</dd>
+    {/each}
+  </dl>
+</Dialog>

@@ -1,0 +1,83 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { untrack, type Snippet } from 'svelte';
+  import type { Rig } from '../api/types';
+  import { Bench, provideBench } from '../state/bench.svelte';
+  import { connection } from '../state/connection.svelte';
+  import { Faders, provideFaders } from '../state/faders.svelte';
+  import { provideRig, RigSession } from '../state/rig.svelte';
+  import Banner from './Banner.svelte';
+  import FindDialog from './FindDialog.svelte';
+  import HistoryPanel from './HistoryPanel.svelte';
+  import KeysDialog from './KeysDialog.svelte';
+  import StageStrip from './StageStrip.svelte';
+  import TopBar from './TopBar.svelte';
+
+  let { id, rig, children }: { id: string; rig: () => Rig; children: Snippet } = $props();
+
+  const client = useQueryClient();
+  const session = untrack(() => new RigSession(id, client, rig));
+  const faders = untrack(() => new Faders(id, rig));
+  const bench = new Bench();
+  provideRig(() => session);
+  provideFaders(() => faders);
+  provideBench(() => bench);
+
+  let finding = $state(false);
+  let keysShown = $state(false);
+  let historyShown = $state(false);
+
+  $effect(() => {
+    void session.rig.version; // The lamps follow every change of the rig.
+    untrack(() => void faders.ask());
+  });
+
+  function keyed(event: KeyboardEvent) {
+    const typing =
+      event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea, select');
+    const command = event.ctrlKey || event.metaKey;
+    if (command && event.key.toLowerCase() === 'z' && !typing) {
+      event.preventDefault();
+      void (event.shiftKey ? session.redo() : session.undo());
+    } else if (command && event.key.toLowerCase() === 'y' && !typing) {
+      event.preventDefault();
+      void session.redo();
+    } else if (!typing && !command && event.key === '/') {
+      event.preventDefault();
+      finding = true;
+    } else if (!typing && !command && event.key === '?') {
+      event.preventDefault();
+      keysShown = true;
+    }
+  }
+</script>
+
+<svelte:window onkeydown={keyed} />
+
+<div class="frame">
+  <TopBar
+    onFind={() => (finding = true)}
+    onKeys={() => (keysShown = true)}
+    onHistory={() => (historyShown = !historyShown)}
+    {historyShown}
+  />
+  <div class="relative grid min-h-0">
+    {#if connection.away}<Banner words={connection.away} />{:else if session.notice}
+      <Banner words={session.notice.words} onClose={() => (session.notice = null)} />
+    {/if}
+    {@render children()}
+    {#if historyShown}<HistoryPanel onClose={() => (historyShown = false)} />{/if}
+  </div>
+  <StageStrip />
+</div>
+<FindDialog bind:open={finding} />
+<KeysDialog bind:open={keysShown} />
+
+<style>
+  .frame {
+    display: grid;
+    grid-template-rows: 46px 1fr auto;
+    height: 100%;
+    min-height: 0;
+  }
+</style>

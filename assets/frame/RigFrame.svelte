@@ -1,0 +1,36 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { untrack, type Snippet } from 'svelte';
+  import { ApiError } from '../api/errors';
+  import { rigQuery, versionQuery } from '../api/queries';
+  import type { Rig } from '../api/types';
+  import { p, route } from '../router';
+  import RigDesk from './RigDesk.svelte';
+
+  let { children }: { children: Snippet } = $props();
+  const client = useQueryClient();
+  const id = $derived(String((route.params as { rig?: string }).rig ?? ''));
+  const rig = createQuery(() => rigQuery(id));
+  const version = createQuery(() => versionQuery(id));
+
+  $effect(() => {
+    const newest = version.data?.version;
+    const mine = untrack(() => rig.data?.version);
+    if (newest !== undefined && mine !== undefined && newest > mine)
+      void client.invalidateQueries({ queryKey: ['rig', id] });
+  });
+
+  const gone = $derived([rig.error, version.error].some((error) => error instanceof ApiError && error.status === 404));
+</script>
+
+{#if gone}
+  <main class="mx-auto max-w-[480px] p-10">
+    <h1>This rig is not there any more</h1>
+    <p class="dim my-3">It was deleted, perhaps in another window.</p>
+    <a class="btn btn-primary" href={p('/')}>To the list of rigs</a>
+  </main>
+{:else if rig.data}
+  {#key id}
+    <RigDesk {id} rig={() => rig.data as Rig} {children} />
+  {/key}
+{/if}

@@ -1,0 +1,194 @@
+<script lang="ts">
+  import ChevronDown from '@lucide/svelte/icons/chevron-down';
+  import ChevronUp from '@lucide/svelte/icons/chevron-up';
+  import LampBeam from '../components/LampBeam.svelte';
+  import Tape from '../components/Tape.svelte';
+  import { plural } from '../lib/words';
+  import { useBench } from '../state/bench.svelte';
+  import { useFaders } from '../state/faders.svelte';
+  import { useRig } from '../state/rig.svelte';
+
+  const session = useRig();
+  const faders = useFaders();
+  const bench = useBench();
+
+  let folded = $state(false);
+  let chosen = $state<string | null>(null);
+
+  const recalled = $derived(session.rig.looks.find((one) => one.id === faders.recalled));
+  const silent = $derived(faders.lamps.filter((one) => !one.responds));
+  const dark = $derived(faders.lamps.filter((one) => one.responds && one.why));
+  const asked = $derived(faders.lamps.find((one) => one.fixtureId === chosen));
+  const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
+  const answering = $derived(faders.lamps.length - silent.length);
+</script>
+
+<section class="strip" class:folded aria-label="Stage">
+  <div class="cap">
+    <b
+      >{bench.shown ? 'Bench' : recalled ? 'Stage, in ' : 'Stage, from the faders'}{#if recalled && !bench.shown}<bdi
+          >{recalled.name}</bdi
+        >{/if}</b
+    >
+    {#if !folded}<span>{bench.shown ? bench.words : 'Nothing is sent: these lamps are simulated'}</span>{/if}
+    <button class="fold" onclick={() => (folded = !folded)} aria-expanded={!folded}>
+      {#if folded}<ChevronUp size={14} aria-hidden="true" /> Show{:else}<ChevronDown size={14} aria-hidden="true" /> Fold{/if}<span
+        class="sr-only"
+      >
+        the stage strip</span
+      >
+    </button>
+  </div>
+  {#if !folded}
+    <div class="lamps">
+      {#if bench.shown}
+        {#if bench.lamp}
+          <span class="lamp-name"
+            ><LampBeam
+              cells={bench.lamp.cells}
+              selfRunning={bench.lamp.selfRunning}
+              wide={bench.lamp.cells.length > 1}
+            /><Tape name={bench.name} /></span
+          >
+          {#if bench.lamp.pan !== null || bench.lamp.tilt !== null}
+            <span class="mono self-center" style:color="var(--house-dim)"
+              >{#if bench.lamp.pan !== null}pan {bench.lamp.pan.toFixed(1)}°{/if}
+              {#if bench.lamp.tilt !== null}tilt {bench.lamp.tilt.toFixed(1)}°{/if}</span
+            >
+          {/if}
+        {/if}
+      {:else}
+        {#each faders.lamps as lamp (lamp.fixtureId)}
+          <button
+            class="lamp-name"
+            class:silent={!lamp.responds}
+            aria-pressed={chosen === lamp.fixtureId}
+            onclick={() => (chosen = chosen === lamp.fixtureId ? null : lamp.fixtureId)}
+            aria-label="{lamp.name}: {lamp.why ?? 'lit'}"
+          >
+            <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} />
+            <Tape name={lamp.name} />
+          </button>
+        {:else}
+          <p class="self-center text-[12.5px]" style:color="var(--house-dim)">
+            No fixture hangs yet: add some in Patch.
+          </p>
+        {/each}
+      {/if}
+    </div>
+    <div class="why" aria-live="polite">
+      {#if bench.shown}
+        <b>{bench.title}</b>{bench.why}
+      {:else if faders.lamps.length > 0}
+        {#if asked && !asked.why}
+          <b>{asked.name} is lit</b>{asked.cells.length > 1
+            ? plural(asked.cells.length, 'cell')
+            : `Brightness ${Math.round((asked.cells[0]?.brightness ?? 0) * 100)} %`}
+        {:else}
+          <b
+            >{asked
+              ? asked.responds
+                ? asked.selfRunning
+                  ? 'Runs by itself'
+                  : 'Dark, because'
+                : 'Silent, because'
+              : silent.length
+                ? `${answering} of ${faders.lamps.length} respond`
+                : `All ${faders.lamps.length} respond`}</b
+          >
+          {#if spoken}<span>{spoken.why?.includes(spoken.name) ? '' : `${spoken.name}: `}{spoken.why}</span>{:else}Every
+            lamp is lit.{/if}
+        {/if}
+      {/if}
+    </div>
+  {/if}
+</section>
+
+<style>
+  .strip {
+    display: grid;
+    grid-template-columns: 208px 1fr 300px;
+    height: 118px;
+    border-top: 1px solid oklch(0.33 0.014 65);
+    background: var(--house);
+    color: var(--house-ink);
+    color-scheme: dark;
+  }
+  .folded {
+    height: 34px;
+  }
+  .cap {
+    position: relative;
+    padding: 10px 16px;
+    border-right: 1px solid oklch(0.3 0.012 65);
+  }
+  .cap b,
+  .why b {
+    display: block;
+    font-weight: 620;
+    margin-bottom: 3px;
+  }
+  .cap > span,
+  .why {
+    color: var(--house-dim);
+    font-size: 12px;
+  }
+  .why b {
+    color: var(--house-ink);
+    font-size: 13px;
+  }
+  .fold {
+    position: absolute;
+    right: 8px;
+    bottom: 6px;
+    display: flex;
+    align-items: center;
+    gap: 3px;
+    font-size: 11px;
+    color: var(--house-dim);
+    padding: 2px 5px;
+    cursor: pointer;
+  }
+  .folded .cap {
+    padding: 7px 16px;
+  }
+  .lamps {
+    display: flex;
+    gap: 4px;
+    padding: 10px 14px 6px;
+    overflow-x: auto;
+    overflow-y: hidden;
+    scrollbar-width: thin;
+  }
+  .lamp-name {
+    flex: 1 0 46px;
+    max-width: 78px;
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    justify-content: space-between;
+    min-width: 0;
+    cursor: pointer;
+    border-radius: 4px;
+  }
+  span.lamp-name {
+    max-width: 140px;
+    cursor: default;
+  }
+  .lamp-name :global(.tape) {
+    font-size: 12px;
+    padding-inline: 6px;
+  }
+  .silent :global(.tape) {
+    opacity: 0.72;
+    text-decoration: line-through;
+  }
+  .lamp-name[aria-pressed='true'] {
+    background: oklch(0.27 0.02 70);
+  }
+  .why {
+    padding: 10px 16px;
+    border-left: 1px solid oklch(0.3 0.012 65);
+    overflow: auto;
+  }
+</style>

@@ -1,0 +1,60 @@
+import type { Fixture } from '../api/types';
+
+/** A piece of tape on one row of a universe: a fixture, or twins together. */
+export type TapePiece = {
+  ids: string[];
+  name: string;
+  /** First and last place in the row, from 0. */
+  from: number;
+  to: number;
+  /** It goes on in the next row, or comes from the one before. */
+  goesOn: boolean;
+  comesOn: boolean;
+  clash: boolean;
+  spills: boolean;
+};
+
+export type TapeRow = { label: string; start: number; width: number; pieces: TapePiece[] };
+
+type Marks = { clash: Set<string>; spills: Set<string> };
+
+/** Cuts the fixtures of a universe into the rows in which they are drawn; twins share one piece. */
+export function tapeRows(
+  fixtures: readonly Fixture[],
+  universe: number,
+  starts: readonly { label: string; start: number; width: number }[],
+  marks: Marks,
+): TapeRow[] {
+  const here = fixtures.filter((one) => one.universe === universe);
+  return starts.map(({ label, start, width }) => {
+    const end = start + width - 1;
+    const pieces: TapePiece[] = [];
+    for (const fixture of here) {
+      const last = Math.min(fixture.last, 512);
+      if (fixture.address > end || last < start) continue;
+      const twin = pieces.find((one) => fixture.twinOf && one.ids.includes(fixture.twinOf));
+      if (twin) {
+        twin.ids.push(fixture.id);
+        twin.name = joined(twin.name, fixture.name);
+        continue;
+      }
+      pieces.push({
+        ids: [fixture.id],
+        name: fixture.name,
+        from: Math.max(fixture.address, start) - start,
+        to: Math.min(last, end) - start,
+        goesOn: last > end,
+        comesOn: fixture.address < start,
+        clash: marks.clash.has(fixture.id),
+        spills: marks.spills.has(fixture.id),
+      });
+    }
+    return { label, start, width, pieces };
+  });
+}
+
+/** "Drum 1" and "Drum 2" are "Drum 1 + 2" on one piece of tape. */
+export function joined(first: string, second: string): string {
+  const stem = /^(.*\s)\d+$/.exec(second)?.[1];
+  return stem && first.startsWith(stem) ? `${first} + ${second.slice(stem.length)}` : `${first} + ${second}`;
+}

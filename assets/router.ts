@@ -1,0 +1,18 @@
+import { createRouter } from 'sv-router';
+import RigFrame from './frame/RigFrame.svelte';
+import RigsPage from './stages/RigsPage.svelte';
+
+export const { p, navigate, route } = createRouter({
+  '/': RigsPage,
+  '/rigs/:rig': {
+    '/fixtures': () => import('./stages/fixtures/FixturesStage.svelte'),
+    '/fixtures/:type': () => import('./stages/fixtures/FixturesStage.svelte'),
+    '/patch': () => import('./stages/patch/PatchStage.svelte'),
+    '/lines': () => import('./stages/lines/LinesStage.svelte'),
+    '/desk': () => import('./stages/desk/DeskStage.svelte'),
+    '/looks': () => import('./stages/looks/LooksStage.svelte'),
+    '/sheets': () => import('./stages/sheets/SheetsStage.svelte'),
+    layout: RigFrame,
+  },
+  '*': RigsPage,
+});

@@ -1,0 +1,74 @@
+<script lang="ts">
+  import EditText from '../../components/EditText.svelte';
+  import Tape from '../../components/Tape.svelte';
+  import { addressText } from '../../lib/address';
+  import { useRig } from '../../state/rig.svelte';
+  import { selection } from '../../state/selection.svelte';
+
+  const session = useRig();
+  const rig = $derived(session.rig);
+
+  /** What stands in the last column: the worst thing first. */
+  function remark(id: string): { word: string; tone: string } | null {
+    const mine = rig.findings.filter((one) => one.fixtureIds.includes(id));
+    const has = (code: string) => mine.some((one) => one.code === code);
+    const fixture = rig.fixtures.find((one) => one.id === id);
+    if (has('clash')) return { word: 'clash', tone: 'text-error' };
+    if (has('mixed')) return { word: 'mixed share', tone: 'text-error' };
+    if (has('overrun')) return { word: 'past 512', tone: 'text-error' };
+    if (fixture?.silence) return { word: 'not linked', tone: 'text-error' };
+    const twin = rig.fixtures.find((one) => one.id === fixture?.twinOf);
+    if (twin) return { word: `twin of ${twin.name}`, tone: 'dim' };
+    if (has('spills')) return { word: 'spills', tone: 'text-warning' };
+    return fixture?.linkId ? { word: 'radio', tone: 'dim' } : null;
+  }
+
+  async function move(id: string, address: string): Promise<string | null> {
+    const problem = await session.changeFixture(id, { address }, true);
+    return problem ? (problem.at('address') ?? problem.at('universe') ?? problem.message) : null;
+  }
+</script>
+
+<table class="w-full border-collapse">
+  <thead>
+    <tr>
+      <th class="head !pl-4">on the tape</th><th class="head">fixture</th><th class="head">address</th><th class="head"
+        >takes</th
+      ><th class="head"></th>
+    </tr>
+  </thead>
+  <tbody>
+    {#each rig.fixtures as fixture (fixture.id)}
+      {@const word = remark(fixture.id)}
+      <tr
+        class="rule border-t"
+        class:bg-base-300={selection.fixture === fixture.id}
+        aria-selected={selection.fixture === fixture.id}
+        onclick={() => (selection.fixture = fixture.id)}
+      >
+        <td class="py-0.5 pr-2 pl-4">
+          <button
+            class="block max-w-[110px] cursor-pointer"
+            onclick={() => (selection.fixture = fixture.id)}
+            aria-label="Select {fixture.name}"><Tape name={fixture.name} /></button
+          >
+        </td>
+        <td class="py-0.5 pr-2 leading-tight"
+          ><span>{fixture.model}</span><span class="faint block text-[11.5px]">{fixture.modeName}</span></td
+        >
+        <td class="w-[84px] py-0.5 pr-2">
+          <EditText
+            class="mono h-7 !text-[12.5px]"
+            label="Address of {fixture.name}"
+            value={addressText(fixture.universe, fixture.address)}
+            onCommit={(text) => move(fixture.id, text)}
+          />
+        </td>
+        <td class="mono py-0.5 pr-2 !text-[12px]">{fixture.address}–{fixture.last}</td>
+        <td class="py-0.5 pr-3 text-[11.5px]"><span class={word?.tone ?? ''}>{word?.word ?? ''}</span></td>
+      </tr>
+    {:else}
+      <tr><td colspan="5" class="dim px-4 py-6">Nothing hangs yet. Add fixtures takes the next free addresses.</td></tr>
+    {/each}
+  </tbody>
+</table>

@@ -1,0 +1,52 @@
+<script lang="ts">
+  import FindingList from '../../components/FindingList.svelte';
+  import { useBench } from '../../state/bench.svelte';
+  import { useRig } from '../../state/rig.svelte';
+  import { selection } from '../../state/selection.svelte';
+  import AddFixtures from './AddFixtures.svelte';
+  import PatchList from './PatchList.svelte';
+  import UniverseView from './UniverseView.svelte';
+  import UnitCard from './UnitCard.svelte';
+
+  const session = useRig();
+  const bench = useBench();
+  bench.leave();
+  let adding = $state(false);
+  const rig = $derived(session.rig);
+  const chosen = $derived(rig.fixtures.find((one) => one.id === selection.fixture) ?? null);
+  const mine = $derived(rig.findings.filter((one) => one.stage === 'patch'));
+  const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
+  const shown = $derived(chosen ? mine.filter((one) => one.fixtureIds.includes(chosen.id)) : wrong);
+</script>
+
+<svelte:head><title>Patch · {rig.name}</title></svelte:head>
+<main class="grid min-h-0 grid-cols-[minmax(430px,470px)_1fr]">
+  <section class="rule grid min-h-0 grid-rows-[auto_1fr] border-r" aria-label="Patch list">
+    <div class="flex items-center gap-2 px-4 py-2.5">
+      <h2 class="flex-1">Patch</h2>
+      <button class="btn btn-primary" onclick={() => (adding = !adding)} aria-expanded={adding}>Add fixtures</button>
+    </div>
+    <div class="scroll">
+      {#if adding}<AddFixtures onDone={() => (adding = false)} />{/if}
+      <PatchList />
+    </div>
+  </section>
+  <section class="grid min-h-0 grid-rows-[1fr_auto]">
+    <UniverseView />
+    <div class="rule scroll mx-4 grid max-h-[250px] min-h-[150px] grid-cols-[1fr_1.15fr] gap-6 border-t py-3">
+      <div>
+        <h3 class="mb-2">{chosen ? 'About this unit' : wrong.length ? 'To put right' : 'All clear'}</h3>
+        <FindingList
+          findings={shown}
+          empty={chosen ? 'It shares no address with another and fits its universe.' : 'No clash, no overrun.'}
+        />
+      </div>
+      {#if chosen}<UnitCard fixture={chosen} />{:else}
+        <div>
+          <h3 class="mb-2">Set on the unit</h3>
+          <p class="dim text-[12.5px]">Select a fixture to see its switches or the words of its menu.</p>
+        </div>
+      {/if}
+    </div>
+  </section>
+</main>
