@@ -13,7 +13,8 @@ if ($debug) {
     Debug::enable();
 }
 
-$kernel = new Kernel($_SERVER['APP_ENV'], $debug);
+$environment = $_SERVER['APP_ENV'] ?? 'prod';
+$kernel = new Kernel(is_string($environment) ? $environment : 'prod', $debug);
 $request = Request::createFromGlobals();
 $response = $kernel->handle($request);
 $response->send();

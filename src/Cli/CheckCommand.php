@@ -31,7 +31,7 @@ final class CheckCommand
         try {
             $profile = ProfileReader::read(Json::decode((string) file_get_contents($file)));
         } catch (InputError $error) {
-            fwrite($errors, \sprintf("%s: %s (%s)\n", $error->field ?: 'document', $error->getMessage(), $error->errorCode));
+            fwrite($errors, \sprintf("%s: %s (%s)\n", '' === $error->field ? 'document' : $error->field, $error->getMessage(), $error->errorCode));
 
             return 2;
         }

@@ -25,7 +25,7 @@ final readonly class DemoCommand
             return 0;
         }
         foreach (['desks', 'fixtures', 'rigs'] as $kind) {
-            foreach (glob($this->folder.'/'.$kind.'/*.json') ?: [] as $file) {
+            foreach (array_filter((array) glob($this->folder.'/'.$kind.'/*.json'), is_string(...)) as $file) {
                 $io->writeln($this->importer->import((string) file_get_contents($file))->name);
             }
         }

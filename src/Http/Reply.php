@@ -20,9 +20,16 @@ final class Reply
     public static function download(array $document, string $name): JsonResponse
     {
         $response = new JsonResponse(Json::pretty($document), 200, [], true);
-        $plain = trim(preg_replace('/[^A-Za-z0-9.-]+/', '-', $name) ?? '', '-') ?: 'rigger';
-        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $plain.'.json'));
+        $response->headers->set('Content-Disposition', self::attachment($name, 'json'));
 
         return $response;
+    }
+
+    /** A file name that every system takes: names may be in any script. */
+    public static function attachment(string $name, string $ending): string
+    {
+        $plain = trim(preg_replace('/[^A-Za-z0-9.-]+/', '-', $name) ?? '', '-');
+
+        return HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $plain ? 'rigger' : $plain).'.'.$ending);
     }
 }

@@ -85,7 +85,7 @@ final readonly class RowReader
                 $type = \Doctrine\DBAL\Types\Type::getType((string) $meta->getTypeOfField($field));
                 $columns[$meta->getColumnName($field)] = $type->convertToDatabaseValue($value instanceof \BackedEnum ? $value->value : $value, $platform);
             } elseif ($meta->isAssociationWithSingleJoinColumn($field)) {
-                $columns[$meta->getSingleAssociationJoinColumnName($field)] = null === $value ? null : $this->id($this->manager->getClassMetadata($value::class), $value);
+                $columns[$meta->getSingleAssociationJoinColumnName($field)] = \is_object($value) ? $this->id($this->manager->getClassMetadata($value::class), $value) : null;
             }
         }
 

@@ -75,7 +75,7 @@ final readonly class Charts
         }
         $revisions = $this->types->revisions($type);
         foreach ($revisions as $revision) {
-            if ($revision->profile() == $profile) {
+            if ($revision->profile()->equals($profile)) {
                 return $revision;
             }
         }

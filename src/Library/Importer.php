@@ -115,7 +115,7 @@ final readonly class Importer
     {
         $desks = $this->manager->getRepository(DeskDescription::class);
         $wanted = Limits::name($desk->name, 'name');
-        for ($nth = 1; ; ++$nth) {
+        for ($nth = 1;; ++$nth) {
             $name = 1 === $nth ? $wanted : $wanted.' ('.$nth.')';
             $named = $desk->withName($name);
             $there = $desks->findOneBy(['name' => $name]);
@@ -125,7 +125,7 @@ final readonly class Importer
 
                 return $there;
             }
-            if ($there->desk() == $named) {
+            if ($there->desk()->equals($named)) {
                 return $there;
             }
         }

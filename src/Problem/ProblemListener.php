@@ -80,7 +80,7 @@ final readonly class ProblemListener
     /** @return array{path: string, code: string, message: string} */
     private static function violation(ConstraintViolationInterface $violation): array
     {
-        $isType = str_contains((string) $violation->getMessageTemplate(), 'type {{ type }}') || str_contains((string) $violation->getMessageTemplate(), 'should be of type');
+        $isType = str_contains($violation->getMessageTemplate(), 'type {{ type }}') || str_contains($violation->getMessageTemplate(), 'should be of type');
 
         return [
             'path' => $violation->getPropertyPath(),
@@ -106,7 +106,7 @@ final readonly class ProblemListener
     private function database(DatabaseException&\Throwable $error): Problem
     {
         $this->logger->error('Database: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
-        if ($error instanceof DatabaseException\ConnectionException || $error instanceof DatabaseException\ConnectionLost || self::isOutage($error)) {
+        if ($error instanceof DatabaseException\ConnectionException || self::isOutage($error)) {
             return new Problem(503, 'database_away', 'The database does not answer', 'The database does not answer. Nothing was changed and nothing that you typed is lost; trying again by itself.', [], [], $error);
         }
         if ($error instanceof DatabaseException\ConstraintViolationException) {

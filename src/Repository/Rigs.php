@@ -41,7 +41,7 @@ final readonly class Rigs
 
     /**
      * @return array{list<array{id: string, name: string, venue: string, desk: string|null, version: int, tape: list<string>}>, int}
-     *                                                                                                                     one page, and how many there are
+     *                                                                                                                               one page, and how many there are
      */
     public function page(int $page, int $size): array
     {

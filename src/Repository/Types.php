@@ -57,6 +57,7 @@ final readonly class Types
         if ([] === $typeIds) {
             return [];
         }
+
         /** @var array<string, int> */
         return $this->manager->getConnection()->fetchAllKeyValue('SELECT type_id, MAX(number) FROM fixture_revision WHERE type_id IN (?) GROUP BY type_id', [array_values(array_unique($typeIds))], [ArrayParameterType::STRING]);
     }

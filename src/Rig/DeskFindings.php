@@ -48,7 +48,7 @@ final class DeskFindings
         foreach ($finding->channels as $channel) {
             $closed = $fixture->mode()->channel($channel)?->rangeAt(0);
             if ('closed' === $closed?->function->value) {
-                return \sprintf(' %s rests at 0, which is %s: this unit stays dark on this desk.', $fixture->mode()->channel($channel)?->title() ?? '', $closed->title());
+                return \sprintf(' %s rests at 0, which is %s: this unit stays dark on this desk.', $fixture->mode()->channel($channel)->title(), $closed->title());
             }
         }
 

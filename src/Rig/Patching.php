@@ -52,7 +52,7 @@ final readonly class Patching
 
         return 1 === $count
             ? \sprintf('Patched %s at %s', $names[0], self::say($snapshot->universe(), $places[0]))
-            : \sprintf('Patched %d units, %s to %s, from %s', $count, $names[0], $names[$count - 1], self::say($snapshot->universe(), $places[0]));
+            : \sprintf('Patched %d units, %s to %s, from %s', $count, $names[0], $names[array_key_last($names)], self::say($snapshot->universe(), $places[0]));
     }
 
     /** Hangs units that listen exactly like another one. */

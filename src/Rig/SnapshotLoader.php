@@ -24,15 +24,13 @@ final readonly class SnapshotLoader
         /** @var list<PatchedFixture> $fixtures */
         $fixtures = $this->ofRig(PatchedFixture::class, 'ORDER BY e.place', $rig, 'JOIN e.revision r JOIN r.type t', ', r, t');
         /** @var list<Look> $looks */
-        $looks = $this->ofRig(Look::class, 'ORDER BY e.bank, e.number', $rig, 'LEFT JOIN e.cells c', ', c');
+        $looks = $this->ofRig(Look::class, 'ORDER BY e.bank, e.number, f.place', $rig, 'LEFT JOIN e.cells c LEFT JOIN c.fixture f', ', c');
 
         return new Snapshot($rig, $fixtures, $links, $looks);
     }
 
     /**
      * @param class-string $class
-     *
-     * @return mixed
      */
     private function ofRig(string $class, string $order, Rig $rig, string $join = '', string $also = ''): mixed
     {

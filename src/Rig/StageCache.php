@@ -43,7 +43,7 @@ final readonly class StageCache
         $units = array_map(static function (PatchedFixture $fixture) use (&$modes): StageUnit {
             $modes[$fixture->modeIdentity()] ??= self::mode($fixture);
 
-            return new StageUnit((string) $fixture->id(), $fixture->name(), $fixture->universe(), $fixture->span(), $modes[$fixture->modeIdentity()] ?: null, Snapshot::silence($fixture));
+            return new StageUnit((string) $fixture->id(), $fixture->name(), $fixture->universe(), $fixture->span(), false === $modes[$fixture->modeIdentity()] ? null : $modes[$fixture->modeIdentity()], Snapshot::silence($fixture));
         }, $snapshot->fixtures);
 
         return new CompiledStage($units, $snapshot->universe());

@@ -79,7 +79,7 @@ final class Paper
     /**
      * @param list<int>         $widths
      * @param list<string>      $cells
-     * @param list<string>|null $heads repeated when the row begins a new page
+     * @param list<string>|null $heads  repeated when the row begins a new page
      */
     private function row(array $widths, array $cells, string $style, ?array $heads = null): void
     {

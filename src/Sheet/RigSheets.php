@@ -44,8 +44,8 @@ final class RigSheets
 
     private static function setting(FixtureView $fixture): string
     {
-        return implode('. ', array_filter([
-            null === $fixture->switches ? null : ($fixture->switches->pattern ?? '').'  '.$fixture->switches->sum,
+        return implode('; ', array_filter([
+            $fixture->switches?->sum,
             null === $fixture->display ? null : 'Shows '.$fixture->display,
             $fixture->setup,
             null === $fixture->linkId ? null : 'Receiver on '.($fixture->receiver ?? 'nothing yet'),
@@ -65,7 +65,7 @@ final class RigSheets
         foreach ($desk->strips as $strip) {
             if ([] !== $strip->fixtures) {
                 $rows[] = [
-                    (null === $strip->button ? '' : (string) $strip->button),
+                    null === $strip->button ? '' : (string) $strip->button,
                     self::fader($desk->pages, $strip->page, $strip->fader),
                     \sprintf('%03d', $strip->address),
                     implode(', ', array_unique(array_map(static fn ($use): string => $use->name.' '.$use->label, $strip->fixtures))),

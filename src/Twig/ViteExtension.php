@@ -43,7 +43,7 @@ final class ViteExtension
     private function chunk(string $key): array
     {
         if (null === $this->manifest) {
-            $json = @file_get_contents($this->file) ?: throw new \RuntimeException('The front end is not built: run "npm run build".');
+            $json = is_file($this->file) ? (string) file_get_contents($this->file) : throw new \RuntimeException('The front end is not built: run "npm run build".');
             /** @var array<string, Chunk> $data */
             $data = json_decode($json, true, flags: \JSON_THROW_ON_ERROR);
             $this->manifest = $data;

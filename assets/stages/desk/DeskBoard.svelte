@@ -36,7 +36,12 @@
     const names = ids.map((id) => rig.fixtures.find((one) => one.id === id)).filter((one) => one !== undefined);
     const [first] = names;
     if (!first) return '';
-    return names.slice(1).reduce((name, other) => (other.twinOf === first.id ? joined(name, other.name) : `${name} + ${other.name}`), first.name);
+    return names
+      .slice(1)
+      .reduce(
+        (name, other) => (other.twinOf === first.id ? joined(name, other.name) : `${name} + ${other.name}`),
+        first.name,
+      );
   }
   const isUp = (strip: Strip) => faders.value(strip.address) > 0;
   const lit = (number: number) => desk.strips.some((one) => one.button === number && isUp(one));

@@ -60,9 +60,9 @@ final class DeskProgramTopic implements Topic
         }
         foreach ($values as $id => $list) {
             $field = 'scene.values.'.$id;
-            $expected = $channels[$id] ?? throw InputError::unknownFixture($field, (string) $id);
+            $expected = $channels[$id] ?? throw InputError::unknownFixture($field, $id);
             if (\count($list) !== $expected) {
-                throw InputError::valuesCount($field, \count($list), $expected, InputError::quote((string) $id));
+                throw InputError::valuesCount($field, \count($list), $expected, InputError::quote($id));
             }
         }
     }

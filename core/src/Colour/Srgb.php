@@ -77,13 +77,15 @@ final class Srgb
     }
 
     /**
-     * @param list<list<float>> $matrix
-     * @param list<float>       $vector
+     * @param array{list<float>, list<float>, list<float>} $matrix
+     * @param list<float>                                  $vector
      *
-     * @return list<float>
+     * @return array{float, float, float}
      */
     private static function times(array $matrix, array $vector): array
     {
-        return array_map(static fn (array $row): float => $row[0] * $vector[0] + $row[1] * $vector[1] + $row[2] * $vector[2], $matrix);
+        [$x, $y, $z] = array_map(static fn (array $row): float => $row[0] * $vector[0] + $row[1] * $vector[1] + $row[2] * $vector[2], $matrix);
+
+        return [$x, $y, $z];
     }
 }

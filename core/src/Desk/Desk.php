@@ -39,7 +39,13 @@ final readonly class Desk
 
     public function withName(string $name): self
     {
-        return new self(...['name' => $name] + get_object_vars($this));
+        return new self($name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $this->wide,
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold);
+    }
+
+    public function equals(self $other): bool
+    {
+        return serialize($this) === serialize($other);
     }
 
     /** @return list<Fader> every fader in each of its meanings that reaches a slot, by button, page, number */

@@ -166,7 +166,7 @@ final class DeskJudge
      */
     private function buttonsOf(DeskFixture $fixture, array $channels): array
     {
-        return array_values(array_unique(array_filter(array_map(fn (int $channel): ?int => $this->desk->buttonAt($fixture->addressOf($channel)), $channels))));
+        return array_values(array_unique(array_filter(array_map(fn (int $channel): ?int => $this->desk->buttonAt($fixture->addressOf($channel)), $channels), is_int(...))));
     }
 
     /** @param list<int> $channels */

@@ -11,7 +11,7 @@ final readonly class DeskProgram
 {
     /**
      * @param list<array{button: int|null, page: int, fader: int, value: int, label: string}> $steps
-     * @param list<array{fixture: string, channel: int, value: int}>                           $unreachable channels above 0 that no fader reaches
+     * @param list<array{fixture: string, channel: int, value: int}>                          $unreachable channels above 0 that no fader reaches
      */
     private function __construct(public array $steps, public array $unreachable)
     {

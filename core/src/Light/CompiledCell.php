@@ -43,13 +43,20 @@ final class CompiledCell
                 continue;
             }
             switch ($range->role) {
-                case Role::Dimmer: $intensity *= $at[$place]; break;
-                case Role::Closed: $intensity = 0.0; break;
-                case Role::Flash: $flash = max($flash, $at[$place]); break;
-                case Role::Emitter: $levels[$range->emitter] = max($levels[$range->emitter] ?? 0.0, $at[$place]); break;
-                case Role::Preset: $preset ??= $range->colour; break;
-                case Role::WhitePoint: $whitePoint ??= $range->isKnown ? $at[$place] : null; break;
-                case Role::Tint: $tint ??= $at[$place]; break;
+                case Role::Dimmer: $intensity *= $at[$place];
+                    break;
+                case Role::Closed: $intensity = 0.0;
+                    break;
+                case Role::Flash: $flash = max($flash, $at[$place]);
+                    break;
+                case Role::Emitter: $levels[$range->emitter] = max($levels[$range->emitter] ?? 0.0, $at[$place]);
+                    break;
+                case Role::Preset: $preset ??= $range->colour;
+                    break;
+                case Role::WhitePoint: $whitePoint ??= $range->isKnown ? $at[$place] : null;
+                    break;
+                case Role::Tint: $tint ??= $at[$place];
+                    break;
                 default:
             }
         }

@@ -34,6 +34,6 @@ final readonly class Lighting
 
     public function fastestFlash(): float
     {
-        return max(array_map(static fn (CellLight $cell): float => $cell->flash, $this->cells));
+        return max([0.0, ...array_map(static fn (CellLight $cell): float => $cell->flash, $this->cells)]);
     }
 }

@@ -32,9 +32,11 @@ final class ChannelCheck
     /** @return list<Finding> */
     private static function scale(Mode $mode, Channel $channel): array
     {
-        $bounds = array_merge(...array_map(static fn (Range $one): array => [$one->from, $one->to], $channel->ranges));
-        $low = min($bounds);
-        $high = max($bounds);
+        if ([] === $channel->ranges) {
+            return [];
+        }
+        $low = min(array_map(static fn (Range $one): int => min($one->from, $one->to), $channel->ranges));
+        $high = max(array_map(static fn (Range $one): int => max($one->from, $one->to), $channel->ranges));
         $found = [];
         if (100 === $high) {
             $found[] = [FindingCode::LooksPercent, '%s ends at 100: these look like percent, and values run to 255.'];

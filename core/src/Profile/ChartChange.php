@@ -31,7 +31,7 @@ final class ChartChange
         if ($before->kind !== $after->kind || $before->watts !== $after->watts || $before->movement !== $after->movement) {
             $changes[] = 'kind, watts or travel changed';
         }
-        if ($before->switches != $after->switches) {
+        if (!self::same($before->switches, $after->switches)) {
             $changes[] = 'address switches changed';
         }
         $keys = static fn (FixtureProfile $one): array => array_map(static fn (Emitter $emitter): string => $emitter->key, $one->emitters);
@@ -43,7 +43,7 @@ final class ChartChange
         }
         foreach ($after->emitters as $emitter) {
             $old = $before->emitter($emitter->key);
-            if (null !== $old && $old != $emitter) {
+            if (null !== $old && !self::same($old, $emitter)) {
                 $changes[] = 'figures of emitter '.$emitter->key.' changed';
             }
         }
@@ -59,7 +59,7 @@ final class ChartChange
             $old = $before->mode($mode->key);
             if (null === $old) {
                 $changes[] = 'mode '.$mode->name.' added';
-            } elseif ($old != $mode) {
+            } elseif (!self::same($old, $mode)) {
                 array_push($changes, ...self::mode($old, $mode));
             }
         }
@@ -83,13 +83,14 @@ final class ChartChange
         for ($index = 0; $index < $most; ++$index) {
             $was = $old->channels[$index] ?? null;
             $is = $new->channels[$index] ?? null;
-            if (null === $was && null !== $is) {
-                $changes[] = 'channel '.$is->title().' added';
-            } elseif (null === $is && null !== $was) {
-                $changes[] = 'channel '.$was->title().' removed';
-            } elseif (null !== $was && null !== $is && $was != $is) {
-                $changes[] = self::channel($was, $is);
+            if (self::same($was, $is)) {
+                continue;
             }
+            $changes[] = match (true) {
+                null === $was => 'channel '.($is?->title() ?? '').' added',
+                null === $is => 'channel '.$was->title().' removed',
+                default => self::channel($was, $is),
+            };
         }
 
         return array_map(static fn (string $change): string => $new->name.', '.$change, $changes);
@@ -108,5 +109,11 @@ final class ChartChange
             [] !== $lost => $is->title().' loses '.reset($lost),
             default => $is->title().' changed',
         };
+    }
+
+    /** Member by member, types included: an unknown quantity is not 0. */
+    private static function same(?object $one, ?object $other): bool
+    {
+        return serialize($one) === serialize($other);
     }
 }

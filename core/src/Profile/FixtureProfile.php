@@ -11,12 +11,12 @@ final readonly class FixtureProfile
     public const VERSION = 1;
 
     /**
-     * @param string                                  $kind     any text; `effect`, `hazer` and `motor` give no light
-     * @param float|null                              $watts    power drawn
-     * @param list<Emitter>                           $emitters with different keys
+     * @param string                                        $kind     any text; `effect`, `hazer` and `motor` give no light
+     * @param float|null                                    $watts    power drawn
+     * @param list<Emitter>                                 $emitters with different keys
      * @param array{pan: float|null, tilt: float|null}|null $movement travel in degrees
-     * @param list<Mode>                              $modes    with different keys
-     * @param SwitchScheme|null                       $switches how its address is set, where it has switches
+     * @param list<Mode>                                    $modes    with different keys
+     * @param SwitchScheme|null                             $switches how its address is set, where it has switches
      */
     public function __construct(
         public string $maker,
@@ -50,6 +50,11 @@ final readonly class FixtureProfile
         }
 
         return null;
+    }
+
+    public function equals(self $other): bool
+    {
+        return serialize($this) === serialize($other);
     }
 
     /** What shines where a mode has no emitters: the profile's own lamp, or the usual one. */

@@ -45,7 +45,13 @@ final class ProfileWriter
             if (\in_array($member, ['start', 'end'], true) && null !== $range->slot) {
                 continue;
             }
-            $value = $range->{$member};
+            $value = match ($member) {
+                'emitter' => $range->emitter,
+                'hex' => $range->hex,
+                'slot' => $range->slot,
+                'start' => $range->start,
+                default => $range->end,
+            };
             if (null !== $value || ('slot' !== $member && 'hex' !== $member)) {
                 $document[$member] = $value;
             }

@@ -24,7 +24,9 @@ final class RangeLine
         'nothing' => 'none', 'off' => 'none', 'idle' => 'none', 'rotate' => 'turn', 'haze' => 'output', 'fan' => 'output',
     ];
 
-    private const NUMBER = '-?\d+(?:\.\d+)?';
+    /** Manuals print dashes of every length. */
+    private const DASH = '[-\x{2013}\x{2014}\x{2212}]';
+    private const NUMBER = self::DASH.'?\d+(?:\.\d+)?';
 
     /**
      * @param list<Emitter> $emitters the profile's own: their keys are words too
@@ -33,8 +35,8 @@ final class RangeLine
      */
     public static function parse(string $text, array $emitters): Range
     {
-        $text = trim(str_replace(["\u{2013}", "\u{2014}", "\u{2212}"], '-', $text));
-        if (1 !== preg_match('/^(\d{1,4})(?:\s*(?:-|\.\.|to)\s*(\d{1,4}))?\s+(\S+)\s*(.*)$/uis', $text, $parts)) {
+        $text = trim($text);
+        if (1 !== preg_match('/^(\d{1,4})(?:\s*(?:'.self::DASH.'|\.\.|to)\s*(\d{1,4}))?\s+(\S+)\s*(.*)$/uis', $text, $parts)) {
             throw self::refuse('Write the values, then what they do: "24-210 strobe 0.8-16" or "0-255 red".');
         }
         $from = (int) $parts[1];
@@ -46,14 +48,15 @@ final class RangeLine
             throw self::refuse(\sprintf('%d to %d is turned round: the first value must not be above the last.', $from, $to));
         }
         $word = mb_strtolower($parts[3]);
+        $rest = $parts[4];
         $emitter = self::emitterNamed($word, $emitters);
         if ('emitter' === $word) {
-            [$word, $parts[4]] = preg_split('/\s+/u', $parts[4], 2) + ['', ''];
+            [$word, $rest] = explode(' ', $rest.' ', 2);
             $emitter = self::emitterNamed(mb_strtolower($word), $emitters) ?? throw self::refuse(\sprintf('The fixture has no emitter %s.', InputError::quote($word)));
         }
         $function = null !== $emitter ? RangeFunction::Emitter : self::functionNamed($word, $emitters);
 
-        return self::withQuantity($from, $to, $function, $emitter, trim($parts[4]));
+        return self::withQuantity($from, $to, $function, $emitter, trim($rest));
     }
 
     /** The line that parses to this range again. */
@@ -76,7 +79,7 @@ final class RangeLine
     {
         $slot = $hex = $start = $end = null;
         $quantity = $function->quantity();
-        $takesSlot = RangeFunction::Wheel === $function || (Quantity::SlotOrAmount === $quantity && 1 === preg_match('/^\d+(?![\d.%]|\s*-)/u', $rest));
+        $takesSlot = RangeFunction::Wheel === $function || (Quantity::SlotOrAmount === $quantity && 1 === preg_match('/^\d+(?![\d.%]|\s*'.self::DASH.')/u', $rest));
         if ($takesSlot) {
             if (1 !== preg_match('/^(\d{1,3})\s*(.*)$/us', $rest, $parts)) {
                 throw self::refuse('Say which slot of the wheel: "41-60 wheel 2 #00a0ff".');
@@ -105,9 +108,9 @@ final class RangeLine
         $unit = '(?:%|hz|rpm|k|s|°|deg|duv)?';
         if (1 === preg_match('/^\?\s*(.*)$/us', $rest, $parts)) {
             $rest = $parts[1];
-        } elseif (1 === preg_match('/^('.self::NUMBER.')\s*('.$unit.')(?:\s*(?:-|\.\.|to)\s*('.self::NUMBER.')\s*('.$unit.'))?(?=\s|$)\s*(.*)$/uis', $rest, $parts)) {
-            $start = self::scaled((float) $parts[1], $parts[2].$parts[4], $quantity);
-            $end = '' === $parts[3] ? $start : self::scaled((float) $parts[3], $parts[2].$parts[4], $quantity);
+        } elseif (1 === preg_match('/^('.self::NUMBER.')\s*('.$unit.')(?:\s*(?:'.self::DASH.'|\.\.|to)\s*('.self::NUMBER.')\s*('.$unit.'))?(?=\s|$)\s*(.*)$/uis', $rest, $parts)) {
+            $start = self::scaled($parts[1], $parts[2].$parts[4], $quantity);
+            $end = '' === $parts[3] ? $start : self::scaled($parts[3], $parts[2].$parts[4], $quantity);
 
             return [$start, $end, $parts[5]];
         }
@@ -118,8 +121,9 @@ final class RangeLine
         return Quantity::Level === $quantity ? [0.0, 1.0, $rest] : [null, null, $rest];
     }
 
-    private static function scaled(float $number, string $unit, Quantity $quantity): float
+    private static function scaled(string $text, string $unit, Quantity $quantity): float
     {
+        $number = (float) preg_replace('/^'.self::DASH.'/u', '-', $text);
         $number = Quantity::Level === $quantity || str_contains($unit, '%') ? $number / 100 : $number;
         [$least, $most] = $quantity->bounds();
         if ($number < $least || $number > $most) {

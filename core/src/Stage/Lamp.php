@@ -14,7 +14,7 @@ final readonly class Lamp
 {
     /**
      * @param list<array{cell: int, hex: string|null, brightness: float, flash: float}> $cells
-     * @param string|null                                                                $why   one sentence for a lamp that is dark, silent or self-running
+     * @param string|null                                                               $why   one sentence for a lamp that is dark, silent or self-running
      */
     private function __construct(
         public string $id,

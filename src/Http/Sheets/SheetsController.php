@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Sheets;
 
 use OpenApi\Attributes as OA;
+use Rigger\App\Http\Reply;
 use Rigger\App\Repository\Rigs;
 use Rigger\App\Rig\RigViewFactory;
 use Rigger\App\Sheet\RigSheets;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
@@ -21,11 +21,10 @@ final readonly class SheetsController
     public function __invoke(Uuid $id, Rigs $rigs, RigViewFactory $views): Response
     {
         $rig = $rigs->get($id);
-        $plain = trim(preg_replace('/[^A-Za-z0-9]+/', '-', $rig->name()) ?? '', '-') ?: 'rig';
 
         return new Response(RigSheets::of($views->of($rig)), 200, [
             'Content-Type' => 'application/pdf',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $plain.'.pdf'),
+            'Content-Disposition' => Reply::attachment($rig->name(), 'pdf'),
         ]);
     }
 }

@@ -15,9 +15,9 @@ use Rigger\Core\Profile\RangeLine;
 final readonly class ChartView
 {
     /**
-     * @param array<string, mixed>            $chart  rigger-fixture document
-     * @param bool                            $isUsed a unit of some rig follows this revision: editing makes a new one
-     * @param list<list<list<string>>>        $lines  how each range is typed, by mode, channel and range in the chart's order
+     * @param array<string, mixed>     $chart  rigger-fixture document
+     * @param bool                     $isUsed a unit of some rig follows this revision: editing makes a new one
+     * @param list<list<list<string>>> $lines  how each range is typed, by mode, channel and range in the chart's order
      */
     public function __construct(
         public string $id,

@@ -8,14 +8,14 @@ namespace Rigger\App\Rig\View;
 final readonly class RigView
 {
     /**
-     * @param list<FixtureView>  $fixtures in the order of the patch list
-     * @param list<TypeUseView>  $types    charts that the rig's fixtures follow
+     * @param list<FixtureView>  $fixtures  in the order of the patch list
+     * @param list<TypeUseView>  $types     charts that the rig's fixtures follow
      * @param list<LinkView>     $links
-     * @param list<LookView>     $looks    by bank and number
-     * @param list<FindingView>  $findings what is wrong, by stage
+     * @param list<LookView>     $looks     by bank and number
+     * @param list<FindingView>  $findings  what is wrong, by stage
      * @param list<UniverseView> $universes
-     * @param string|null        $undo     what undo would take back, in words
-     * @param string|null        $redo     what redo would do again, in words
+     * @param string|null        $undo      what undo would take back, in words
+     * @param string|null        $redo      what redo would do again, in words
      */
     public function __construct(
         public string $id,

@@ -1,0 +1,108 @@
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { demoRig, openStage } from './rigs';
+
+const bad: [string, RegExp][] = [
+  ['0', /before the first slot/],
+  ['513', /past the last slot/],
+  ['1.5', /is no address/],
+  ['12a', /is no address/],
+];
+
+test('a bad address stays in its field with the reason, and Esc puts the old one back', async ({ page, request }) => {
+  await openStage(page, await demoRig(request), 'patch');
+  const field = page.getByRole('textbox', { name: 'Address of Drum 5' });
+  for (const [typed, reason] of bad) {
+    await field.fill(typed);
+    await field.press('Enter');
+    await expect(page.getByRole('alert').getByText(reason)).toBeVisible();
+    await expect(field).toHaveValue(typed);
+  }
+  await field.press('Escape');
+  await expect(field).toHaveValue('1.029');
+});
+
+test('a later write in a second window is refused with what happened, and that window follows', async ({
+  page,
+  context,
+  request,
+}) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  const other = await context.newPage();
+  // The second window does not hear of the first one's change before it writes.
+  await other.route('**/version', (route) => route.abort());
+  await openStage(other, rig, 'patch');
+  const field = page.getByRole('textbox', { name: 'Address of Haar' });
+  await field.fill('140');
+  await field.press('Enter');
+  await expect(page.getByRole('button', { name: 'Undo' })).toHaveAttribute(
+    'title',
+    'Undo: Moved Haar from 1.130 to 1.140',
+  );
+
+  const late = other.getByRole('textbox', { name: 'Address of Panel' });
+  await late.fill('300');
+  await late.press('Enter');
+  await expect(other.getByRole('alert').first()).toContainText('Moved Haar from 1.130 to 1.140');
+  await expect(late).toHaveValue('300');
+  await expect(other.getByRole('textbox', { name: 'Address of Haar' })).toHaveValue('1.140');
+  await late.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Address of Panel' })).toHaveValue('1.300', { timeout: 15_000 });
+});
+
+test('a rig that is deleted in another window is said to be gone', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'desk');
+  await request.delete(`/api/rigs/${rig}`);
+  await expect(page.getByRole('heading', { name: 'This rig is not there any more' })).toBeVisible({ timeout: 15_000 });
+});
+
+test('files that are no documents of Rigger are refused plainly', async ({ page }) => {
+  await page.goto('/');
+  const picker = page.getByLabel('Document to import');
+  const files: [string, string | Buffer, RegExp][] = [
+    ['cut.json', '{"format":"rigger-rig","ver', /cut off/],
+    ['other.json', '{"format":"other"}', /no document of Rigger/],
+    ['large.json', Buffer.alloc(20 * 1024 * 1024, 32), /20 MB; at most 5 MB/],
+  ];
+  for (const [name, content, reason] of files) {
+    await picker.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+    await expect(page.getByRole('heading', { name: 'Nothing was imported' })).toBeVisible();
+    await expect(page.getByRole('alert').getByText(reason)).toBeVisible();
+    await page.getByRole('button', { name: 'Close', exact: true }).first().click();
+  }
+});
+
+test('names in any script, and markup as a name, are only names', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  await page.getByRole('button', { name: 'Select Panel' }).click();
+  const name = page.getByRole('textbox', { name: 'Name on the tape' });
+  await name.fill('x'.repeat(10_000));
+  await name.press('Enter');
+  await expect(page.getByRole('alert').getByText(/at most 80 fit on the tape/)).toBeVisible();
+  for (const odd of ['لوحة 🌊', '<img src=x onerror=alert(1)>']) {
+    await name.fill(odd);
+    await name.press('Enter');
+    await expect(page.getByRole('button', { name: `Select ${odd}` })).toBeVisible();
+  }
+});
+
+test('while the database is away the change waits, and is made when it is back', async ({ page, request }) => {
+  test.skip(!process.env.RIGGER_PG_NAME, 'Only with a database of its own');
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  execFileSync('bin/pg', ['stop']);
+  try {
+    const field = page.getByRole('textbox', { name: 'Address of Haar' });
+    await field.fill('200');
+    await field.press('Enter');
+    await expect(page.getByRole('alert').first()).toContainText('The database does not answer');
+    await expect(field).toHaveValue('200');
+  } finally {
+    execFileSync('bin/pg', ['start']);
+  }
+  await expect(page.getByRole('textbox', { name: 'Address of Haar' })).toHaveValue('1.200', { timeout: 20_000 });
+  await expect(page.getByText('The database does not answer')).toHaveCount(0);
+});

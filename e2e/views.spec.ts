@@ -1,0 +1,56 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { demoRig, openStage } from './rigs';
+
+const STAGES = ['fixtures', 'patch', 'lines', 'desk', 'looks', 'sheets'];
+
+for (const theme of ['booth', 'daylight']) {
+  test(`every view is accessible in ${theme}`, async ({ page, request }) => {
+    await page.addInitScript((name) => localStorage.setItem('rigger.theme', name), theme);
+    const rig = await demoRig(request);
+    const look = async (what: string) => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+      expect(
+        serious.map(
+          (one) =>
+            `${what}: ${one.id} ${one.nodes.map((node) => `${node.target.join(' ')} ${node.any[0]?.message ?? ''}`).join(' | ')}`,
+        ),
+      ).toEqual([]);
+    };
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Rigs', exact: true })).toBeVisible();
+    await look('rigs');
+    for (const stage of STAGES) {
+      await openStage(page, rig, stage);
+      await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Stage' }).getByText(/respond|Lit|Dark/)).toBeVisible();
+      await look(stage);
+    }
+    await openStage(page, rig, 'patch');
+    await page.getByRole('button', { name: 'Select Pack A' }).click();
+    await page.getByRole('button', { name: 'Add fixtures' }).click();
+    await page.getByRole('button', { name: 'History' }).click();
+    await look('patch with its forms');
+    await page.keyboard.press('?');
+    await look('keys');
+  });
+}
+
+test('everything is still there at 1024, and readable on a phone', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await page.setViewportSize({ width: 1024, height: 700 });
+  for (const stage of STAGES) {
+    await openStage(page, rig, stage);
+    await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, stage).toBeLessThanOrEqual(0);
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeInViewport();
+  }
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openStage(page, rig, 'patch');
+  await expect(page.getByRole('button', { name: 'Select Pack A' })).toBeVisible();
+  await page.getByRole('button', { name: 'Select Pack A' }).click();
+  await page.getByText('Switches 1 3 5 7 up', { exact: false }).scrollIntoViewIfNeeded();
+  await expect(page.getByText('Switches 1 3 5 7 up', { exact: false })).toBeInViewport();
+});

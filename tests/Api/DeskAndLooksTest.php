@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Api;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Tests\Support\ApiTestCase;
+use Rigger\App\Tests\Support\QueryCounter;
+
+final class DeskAndLooksTest extends ApiTestCase
+{
+    public function testEveryFaderIsNamedByWhatItDoes(): void
+    {
+        $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
+        self::assertCount(140, $rig['desk']['strips']);
+        $shutter = array_values(array_filter($rig['desk']['strips'], static fn (array $one): bool => 7 === $one['address']))[0];
+        self::assertSame(['Shutter', ['Drum 1', 'Drum 2'], ['Closed', 'Flash, slow to fast', 'Open']], [$shutter['label'], array_column($shutter['fixtures'], 'name'), array_column($shutter['ranges'], 'label')]);
+    }
+
+    public function testTheLiveAnswerFollowsFadersAndTheRadioLink(): void
+    {
+        $id = $this->demoRig();
+        $lamp = fn (string $name, array $slots): array => self::named($this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => $slots])['lamps'], $name);
+        self::assertTrue($lamp('Tape', ['127' => 255])['cells'][0]['brightness'] > 0);
+        self::assertSame($lamp('Drum 1', ['1' => 255, '2' => 255, '7' => 230])['cells'], $lamp('Drum 2', ['1' => 255, '2' => 255, '7' => 230])['cells']);
+        self::assertStringContainsString('Shutter (7) at 9 is in Closed, 0–23', $lamp('Drum 1', ['1' => 255, '2' => 255, '7' => 9])['why']);
+
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $this->ask('PATCH', '/api/rigs/'.$id.'/links/'.self::named($rig['links'], 'Booth left')['id'], ['version' => $rig['version'], 'name' => 'Birch']);
+        $tape = $lamp('Tape', ['127' => 255]);
+        self::assertSame([false, 'Tape does not respond: its receiver is set to Alder, and Booth left sends on Birch.'], [$tape['responds'], $tape['why']]);
+    }
+
+    public function testBadFaderValuesAreRefused(): void
+    {
+        $id = $this->demoRig();
+        self::assertSame('address_out_of_range', $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['513' => 1]], 422)['violations'][0]['code']);
+        self::assertSame('out_of_range', $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['1' => 256]], 422)['violations'][0]['code']);
+    }
+
+    public function testRecordsAndReadsTheStepsToStoreIt(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('POST', '/api/rigs/'.$id.'/looks', ['version' => 1, 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['15' => 100, '22' => 40]]);
+        $look = self::named($rig['looks'], 'Ebb');
+        self::assertSame([[2, 1, 1, 100, 'Dimmer'], [2, 2, 1, 40, 'Programs']], array_map(array_values(...), $look['steps']));
+        self::assertSame('Recorded Ebb at bank 3, scene 1', $rig['undo']);
+    }
+
+    public function testAScenePlaceIsTakenOnceAndWithinTheDesk(): void
+    {
+        $id = $this->demoRig();
+        $record = ['version' => 1, 'name' => 'Ebb', 'slots' => ['1' => 1]];
+        $taken = $this->ask('POST', '/api/rigs/'.$id.'/looks', ['bank' => 1, 'number' => 2] + $record, 422);
+        self::assertSame(['number', 'Bank 1, scene 2 holds Tide out already.'], [$taken['violations'][0]['path'], $taken['violations'][0]['message']]);
+        self::assertSame('bank', $this->ask('POST', '/api/rigs/'.$id.'/looks', ['bank' => 21, 'number' => 1] + $record, 422)['violations'][0]['path']);
+        self::assertSame('number', $this->ask('POST', '/api/rigs/'.$id.'/looks', ['bank' => 2, 'number' => 7] + $record, 422)['violations'][0]['path']);
+        self::assertCount(8, $this->ask('GET', '/api/rigs/'.$id)['looks']);
+    }
+
+    public function testAnotherDeskIsMappedAtOnce(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $this->bring('desks/capstan-4')['id']]);
+        self::assertSame(['zones', 16], [$rig['desk']['layout'], \count($rig['desk']['strips'])]);
+        self::assertContains('error out_of_reach', self::codes($rig, 'desk'));
+        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 2, 'deskId' => 'nonsense'], 404);
+    }
+
+    public function testTheSheetsAreAPdfWithPatchFadersAndSteps(): void
+    {
+        $id = $this->demoRig();
+        $this->client->request('GET', '/api/rigs/'.$id.'/sheets.pdf');
+        $pdf = (string) $this->client->getResponse()->getContent();
+        self::assertStringStartsWith('%PDF-', $pdf);
+        $file = tempnam(sys_get_temp_dir(), 'rigger');
+        self::assertNotFalse($file);
+        file_put_contents($file, $pdf);
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        $size = (string) shell_exec('pdfinfo '.escapeshellarg($file));
+        unlink($file);
+        foreach (['Patch list', '1.085 to 088', 'Switches 1 3 5 7 up', 'Fader map', '24–210 Flash, slow to fast', 'Programming steps', 'Bank 1, scene 3: Tide in', 'Press 1: A1 Dimmer 230, A2 Red 255'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+        self::assertMatchesRegularExpression('/Page size:.*A4/', $size);
+    }
+
+    public function testARigDeletedElsewhereIsSaidToBeGone(): void
+    {
+        $id = $this->demoRig();
+        $this->ask('DELETE', '/api/rigs/'.$id, null, 204);
+        foreach ([['GET', '', null], ['GET', '/version', null], ['POST', '/live', ['slots' => ['1' => 1]]], ['PATCH', '', ['version' => 1, 'name' => 'X']]] as [$method, $path, $body]) {
+            self::assertSame('not_found', $this->ask($method, '/api/rigs/'.$id.$path, $body, 404)['type']);
+        }
+    }
+
+    public function testNoQueryIsMadeInALoop(): void
+    {
+        $id = $this->demoRig();
+        [$manager, $counter] = [self::getContainer()->get(EntityManagerInterface::class), self::getContainer()->get(QueryCounter::class)];
+        self::assertInstanceOf(EntityManagerInterface::class, $manager);
+        self::assertInstanceOf(QueryCounter::class, $counter);
+        $count = function () use ($id, $manager, $counter): int {
+            $manager->clear();
+            $before = $counter->statements;
+            $this->ask('GET', '/api/rigs/'.$id);
+
+            return $counter->statements - $before;
+        };
+        $small = $count();
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => 1, 'typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon', 'atButtons' => false]);
+        self::assertSame($small, $count());
+        self::assertGreaterThan(3, $small);
+        self::assertLessThan(16, $small);
+    }
+}

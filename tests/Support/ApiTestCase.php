@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Support;
+
+use Rigger\App\Library\Importer;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+
+/** Talks to the application over HTTP, on real PostgreSQL; each test's writes are rolled back. */
+abstract class ApiTestCase extends WebTestCase
+{
+    protected KernelBrowser $client;
+
+    protected function setUp(): void
+    {
+        $this->client = self::createClient();
+        $this->client->disableReboot();
+    }
+
+    /** @return string id of a fresh demo rig */
+    protected function demoRig(): string
+    {
+        return $this->bring('rigs/the-tidekeeper')['id'];
+    }
+
+    /** @return array{kind: string, id: string, name: string} */
+    protected function bring(string $file): array
+    {
+        $importer = self::getContainer()->get(Importer::class);
+        self::assertInstanceOf(Importer::class, $importer);
+
+        return (array) $importer->import((string) file_get_contents(\dirname(__DIR__, 2).'/demo/'.$file.'.json'));
+    }
+
+    /** @return array<string, mixed> */
+    protected function ask(string $method, string $path, mixed $body = null, int $status = 200): array
+    {
+        return $this->send($method, $path, null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR), $status);
+    }
+
+    /** @return array<string, mixed> */
+    protected function send(string $method, string $path, string $body, int $status = 200): array
+    {
+        $this->client->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        $answer = (string) $this->client->getResponse()->getContent();
+        self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
+
+        /** @var array<string, mixed> */
+        return '' === $answer ? [] : json_decode($answer, true, 512, \JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param array<string, mixed> $rig
+     *
+     * @return array<string, mixed>
+     */
+    protected static function fixture(array $rig, string $name): array
+    {
+        return self::named($rig['fixtures'], $name);
+    }
+
+    /** @return array<string, mixed> */
+    protected static function named(mixed $list, string $name): array
+    {
+        self::assertIsArray($list);
+        foreach ($list as $one) {
+            if (\is_array($one) && $name === ($one['label'] ?? $one['name'] ?? null)) {
+                return $one;
+            }
+        }
+        self::fail('There is no '.$name);
+    }
+
+    /**
+     * @param array<string, mixed> $rig
+     *
+     * @return list<string>
+     */
+    protected static function codes(array $rig, string $stage): array
+    {
+        self::assertIsArray($rig['findings']);
+
+        return array_values(array_map(static fn (array $one): string => $one['severity'].' '.$one['code'], array_filter($rig['findings'], static fn (array $one): bool => $stage === $one['stage'])));
+    }
+}
