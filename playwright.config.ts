@@ -7,10 +7,12 @@ export default defineConfig({
   // One rig and one database: the journeys go one after the other.
   workers: 1,
   timeout: 60_000,
+  expect: { timeout: 8_000 },
   use: {
     baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8080',
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
+    actionTimeout: 10_000,
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

@@ -74,6 +74,11 @@ test('the same work with keys only', async ({ page, request }) => {
   await page.keyboard.type(`Ousel ${model}`);
   await tabTo(page, 'button', 'Hang them');
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').getByText('No free button is left', { exact: false })).toBeVisible();
+  await tabTo(page, 'checkbox', "Where the desk's buttons begin");
+  await page.keyboard.press('Space');
+  await tabTo(page, 'button', 'Hang them');
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Address of Wisp' })).toBeVisible();
 
   // Lines, desk, looks.

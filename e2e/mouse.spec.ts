@@ -61,13 +61,13 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   // Patch: three, and a twin of the first.
   await page.getByRole('link', { name: /^Patch/ }).click();
   await page.getByRole('button', { name: 'Add fixtures' }).click();
-  await page.getByLabel('Fixture', { exact: true }).selectOption({ label: `Skerry ${model}` });
+  await page.getByRole('combobox', { name: 'Fixture' }).selectOption({ label: `Skerry ${model}` });
   await page.getByLabel('How many').fill('3');
   await page.getByLabel('Name on the tape').fill('Mote');
   await page.getByRole('button', { name: 'Hang them' }).click();
   await expect(page.getByRole('textbox', { name: 'Address of Mote 3' })).toHaveValue('1.007');
   await page.getByRole('button', { name: 'Add fixtures' }).click();
-  await page.locator('form').getByLabel('Address', { exact: true }).selectOption({ label: 'Twin of Mote 1, 1.001' });
+  await page.getByRole('combobox', { name: 'Address' }).selectOption({ label: 'Twin of Mote 1, 1.001' });
   await page.getByRole('button', { name: 'Hang as twin' }).click();
   await expect(page.getByText('twin of Mote 1')).toBeVisible();
   await expect(page.getByText('A001', { exact: true })).toBeVisible();
@@ -92,7 +92,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
 
   // Desk: faders named, twins together, the range beside the fader.
   await page.getByRole('link', { name: /^Desk/ }).click();
-  await page.getByLabel('Desk', { exact: true }).selectOption({ label: 'Tenfold 10' });
+  await page.getByRole('combobox', { name: 'Desk' }).selectOption({ label: 'Tenfold 10' });
   const faders = page.getByRole('group', { name: 'Faders' });
   await faders.getByRole('slider', { name: 'Fader A1: Dimmer of Mote 1, Mote 4' }).fill('255');
   await faders.getByRole('slider', { name: /^Fader A2: Blue/ }).fill('255');

@@ -31,7 +31,7 @@ test('a later write in a second window is refused with what happened, and that w
   await openStage(page, rig, 'patch');
   const other = await context.newPage();
   // The second window does not hear of the first one's change before it writes.
-  await other.route('**/version', (route) => route.abort());
+  await other.route('**/version', (route) => route.fulfill({ json: { version: 1 } }));
   await openStage(other, rig, 'patch');
   const field = page.getByRole('textbox', { name: 'Address of Haar' });
   await field.fill('140');

@@ -4,11 +4,15 @@
   /** A sheet over the page. Esc and the cross close it. */
   let { title, open = $bindable(), children }: { title: string; open: boolean; children: Snippet } = $props();
   let element: HTMLDialogElement | undefined = $state();
+  let body: HTMLElement | undefined = $state();
 
   $effect(() => {
     if (!element) return;
-    if (open && !element.open) element.showModal();
-    else if (!open && element.open) element.close();
+    if (open && !element.open) {
+      element.showModal();
+      // The first field, not the cross: the hand goes on typing.
+      body?.querySelector<HTMLElement>('input, select')?.focus();
+    } else if (!open && element.open) element.close();
   });
 </script>
 
@@ -18,7 +22,9 @@
       <h2 class="flex-1">{title}</h2>
       <button class="btn btn-quiet" onclick={() => (open = false)} aria-label="Close">Close <kbd>Esc</kbd></button>
     </div>
-    {#if open}{@render children()}{/if}
+    <div bind:this={body}>
+      {#if open}{@render children()}{/if}
+    </div>
   </div>
   <form method="dialog" class="modal-backdrop"><button aria-label="Close">close</button></form>
 </dialog>

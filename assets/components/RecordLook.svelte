@@ -55,17 +55,16 @@
 
 <Dialog title="Record where the faders stand" bind:open>
   <form class="grid grid-cols-[1fr_80px_80px] items-start gap-3" onsubmit={record}>
-    <label class="grid gap-1"
+    <label class="grid content-start gap-1"
       ><span class="dim text-[12px]">Look</span>
-      <!-- svelte-ignore a11y_autofocus -->
-      <input class="input w-full" bind:value={name} dir="auto" autofocus aria-invalid={!!problem?.at('name')} />
+      <input class="input w-full" bind:value={name} dir="auto" aria-invalid={!!problem?.at('name')} />
       {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
     </label>
-    <label class="grid gap-1"
+    <label class="grid content-start gap-1"
       ><span class="dim text-[12px]">Bank</span>
       <input class="input mono w-full" inputmode="numeric" bind:value={atBank} aria-invalid={!!problem?.at('bank')} />
     </label>
-    <label class="grid gap-1"
+    <label class="grid content-start gap-1"
       ><span class="dim text-[12px]">Scene</span>
       <input
         class="input mono w-full"

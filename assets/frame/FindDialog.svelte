@@ -70,7 +70,6 @@
 </script>
 
 <Dialog title="Find" bind:open>
-  <!-- svelte-ignore a11y_autofocus -->
   <input
     class="input mb-3 w-full px-2"
     placeholder="A fixture, look, chart, sender or stage"
@@ -78,7 +77,6 @@
     bind:value={search}
     oninput={() => (at = 0)}
     onkeydown={keyed}
-    autofocus
   />
   <ul>
     {#each hits as hit, index (hit.what + hit.name)}

@@ -61,7 +61,7 @@
     onHistory={() => (historyShown = !historyShown)}
     {historyShown}
   />
-  <div class="relative grid min-h-0">
+  <div class="relative grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)]">
     {#if connection.away}<Banner words={connection.away} />{:else if session.notice}
       <Banner words={session.notice.words} onClose={() => (session.notice = null)} />
     {/if}
@@ -76,7 +76,8 @@
 <style>
   .frame {
     display: grid;
-    grid-template-rows: 46px 1fr auto;
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(46px, auto) 1fr auto;
     height: 100%;
     min-height: 0;
   }

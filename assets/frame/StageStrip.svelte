@@ -191,4 +191,21 @@
     border-left: 1px solid oklch(0.3 0.012 65);
     overflow: auto;
   }
+  @media (max-width: 760px) {
+    .strip {
+      grid-template-columns: 1fr;
+      height: auto;
+    }
+    .cap {
+      border: 0;
+      padding-block: 5px;
+    }
+    .cap > span {
+      display: none;
+    }
+    .why {
+      border: 0;
+      padding-block: 4px 8px;
+    }
+  }
 </style>

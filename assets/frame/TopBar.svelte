@@ -20,12 +20,12 @@
   const rig = $derived(session.rig);
 </script>
 
-<header class="pane rule flex items-stretch border-b">
+<header class="pane rule topbar flex items-stretch border-b">
   <a class="rule flex w-[208px] shrink-0 flex-col justify-center border-r px-4" href={p('/')} title="All rigs">
     <b class="truncate text-[14px] font-[650]" style:font-stretch="90%"><bdi>{rig.name}</bdi></b>
     <span class="dim truncate text-[11px]">{rig.venue} · {plural(rig.fixtures.length, 'fixture')}</span>
   </a>
-  <nav class="flex flex-1 px-1.5" aria-label="Stages">
+  <nav class="flex min-w-0 flex-1 [scrollbar-width:none] overflow-x-auto px-1.5" aria-label="Stages">
     {#each STAGES as stage (stage.key)}
       {@const count = tally(rig.findings, stage.key)}
       {@const here = route.pathname.startsWith(`/rigs/${session.id}/${stage.key}`)}
@@ -50,18 +50,20 @@
       class="btn btn-quiet"
       disabled={!rig.undo || session.busy}
       onclick={session.undo}
-      title={rig.undo ? `Undo: ${rig.undo}` : 'Nothing to undo'}><Undo size={15} aria-hidden="true" /> Undo</button
+      title={rig.undo ? `Undo: ${rig.undo}` : 'Nothing to undo'}
+      ><Undo size={15} aria-hidden="true" /><span class="wide-only">Undo</span></button
     >
     <button
       class="btn btn-quiet"
       disabled={!rig.redo || session.busy}
       onclick={session.redo}
-      title={rig.redo ? `Redo: ${rig.redo}` : 'Nothing to redo'}><Redo size={15} aria-hidden="true" /> Redo</button
+      title={rig.redo ? `Redo: ${rig.redo}` : 'Nothing to redo'}
+      ><Redo size={15} aria-hidden="true" /><span class="wide-only">Redo</span></button
     >
     <button class="btn btn-quiet" aria-pressed={historyShown} onclick={onHistory}
-      ><History size={15} aria-hidden="true" /> History</button
+      ><History size={15} aria-hidden="true" /><span class="wide-only">History</span></button
     >
-    <button class="btn btn-quiet" onclick={onFind}>Find <kbd>/</kbd></button>
+    <button class="btn btn-quiet" onclick={onFind}>Find <kbd class="wide-only">/</kbd></button>
     <button class="btn btn-quiet px-2" onclick={onKeys} aria-label="Keys of this page"><kbd>?</kbd></button>
     <button
       class="btn btn-quiet px-2"
@@ -115,5 +117,18 @@
   }
   .here .warnings {
     color: oklch(0.42 0.09 80);
+  }
+  @media (max-width: 1240px) {
+    /* Still read out, no longer drawn. */
+    .wide-only {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+    .stage {
+      padding-inline: 9px;
+    }
   }
 </style>

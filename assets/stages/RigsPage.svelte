@@ -87,12 +87,12 @@
     </ul>
     <form class="pane rule grid grid-cols-[1fr_1fr_auto] items-start gap-3 rounded-md border p-4" onsubmit={create}>
       <h2 class="col-span-3">New rig</h2>
-      <label class="grid gap-1"
+      <label class="grid content-start gap-1"
         ><span class="dim text-[12px]">Show</span>
         <input class="input w-full" bind:value={name} aria-invalid={!!problem?.at('name')} dir="auto" />
         {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
       </label>
-      <label class="grid gap-1"
+      <label class="grid content-start gap-1"
         ><span class="dim text-[12px]">Venue</span>
         <input class="input w-full" bind:value={venue} aria-invalid={!!problem?.at('venue')} dir="auto" />
         {#if problem?.at('venue')}<span class="text-error text-[11.5px]" role="alert">{problem.at('venue')}</span>{/if}

@@ -35,7 +35,7 @@ export class RigSession {
   async write(call: (version: number) => Promise<Rig>, quietly = false): Promise<ApiError | null> {
     this.busy = true;
     try {
-      this.take(await call(this.rig.version));
+      await this.take(await call(this.rig.version));
       this.notice = null;
       return null;
     } catch (error) {
@@ -52,11 +52,12 @@ export class RigSession {
     }
   }
 
-  take(rig: Rig): void {
+  /** The rig as a write left it. A chart that is open is read anew first: the next edit builds on it. */
+  async take(rig: Rig): Promise<void> {
     this.#client.setQueryData(keys.rig(this.id), rig);
     this.#client.setQueryData(keys.version(this.id), { version: rig.version });
     void this.#client.invalidateQueries({ queryKey: keys.allTypes });
-    void this.#client.invalidateQueries({ queryKey: ['chart'] });
+    await this.#client.invalidateQueries({ queryKey: ['chart'] });
   }
 
   async refresh(): Promise<void> {

@@ -178,13 +178,14 @@ final readonly class Patching
         $channels = 1 === $mode->footprint() ? '1 channel' : $mode->footprint().' channels';
 
         return Problem::at('count', 'no_room', \sprintf(
-            '%s: there is room for %d of %d units of %s %s universe %d.',
+            '%s: there is room for %d of %d units of %s %s universe %d.%s',
             $atButtons ? 'No free button is left' : 'No gap is long enough',
             $placed,
             $count,
             $channels,
             $atButtons ? 'at the desk\'s buttons in' : 'in',
             $snapshot->universe(),
+            $atButtons ? ' Free addresses between them can still be used.' : '',
         ));
     }
 

@@ -16,7 +16,7 @@
 </script>
 
 <svelte:head><title>Desk · {rig.name}</title></svelte:head>
-<main class="grid min-h-0 grid-cols-[1fr_320px]">
+<main class="grid min-h-0 grid-cols-[minmax(0,1fr)_320px]">
   <section class="scroll grid content-start gap-2.5 px-5 py-2.5">
     <DeskChooser />
     {#if rig.desk}{#key rig.desk.id}<DeskBoard desk={rig.desk} />{/key}{:else}

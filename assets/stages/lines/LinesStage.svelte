@@ -57,7 +57,7 @@
 </script>
 
 <svelte:head><title>Lines · {rig.name}</title></svelte:head>
-<main class="grid min-h-0 grid-cols-[1fr_340px]">
+<main class="grid min-h-0 grid-cols-[minmax(0,1fr)_340px]">
   <section class="scroll px-5 py-2.5">
     <div class="flex items-center gap-3 pb-2.5">
       <h2>Lines</h2>

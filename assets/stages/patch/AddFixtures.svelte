@@ -55,7 +55,7 @@
 </script>
 
 <form class="pane rule grid grid-cols-2 gap-3 border-y px-4 py-3" onsubmit={add}>
-  <label class="grid gap-1"
+  <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Fixture</span>
     <select
       class="select w-full"
@@ -66,7 +66,7 @@
       {#each list as one (one.id)}<option value={one.id}>{one.maker} {one.model}</option>{/each}
     </select>
   </label>
-  <label class="grid gap-1"
+  <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Mode</span>
     <select
       class="select w-full"
@@ -78,12 +78,12 @@
     </select>
     {#if problem?.at('mode')}<span class="text-error text-[11.5px]" role="alert">{problem.at('mode')}</span>{/if}
   </label>
-  <label class="grid gap-1"
+  <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">How many</span>
     <input class="input mono w-full" inputmode="numeric" bind:value={count} aria-invalid={!!problem?.at('count')} />
     {#if problem?.at('count')}<span class="text-error text-[11.5px]" role="alert">{problem.at('count')}</span>{/if}
   </label>
-  <label class="grid gap-1"
+  <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Name on the tape</span>
     <input
       class="input w-full"
@@ -94,7 +94,7 @@
     />
     {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
   </label>
-  <label class="grid gap-1"
+  <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Address</span>
     <select class="select w-full" bind:value={twinOf}>
       <option value="">The next free ones</option>

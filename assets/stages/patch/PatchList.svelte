@@ -45,6 +45,7 @@
         class:bg-base-300={selection.fixture === fixture.id}
         aria-selected={selection.fixture === fixture.id}
         onclick={() => (selection.fixture = fixture.id)}
+        oninput={() => (selection.fixture = fixture.id)}
       >
         <td class="py-0.5 pr-2 pl-4">
           <button
