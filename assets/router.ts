@@ -1,9 +1,11 @@
 import { createRouter } from 'sv-router';
 import RigFrame from './frame/RigFrame.svelte';
 import RigsPage from './stages/RigsPage.svelte';
+import StartPage from './stages/StartPage.svelte';
 
 export const { p, navigate, route } = createRouter({
-  '/': RigsPage,
+  '/': StartPage,
+  '/rigs': RigsPage,
   '/rigs/:rig': {
     '/fixtures': () => import('./stages/fixtures/FixturesStage.svelte'),
     '/fixtures/:type': () => import('./stages/fixtures/FixturesStage.svelte'),

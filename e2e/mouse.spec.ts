@@ -4,7 +4,7 @@ import { lamp } from './rigs';
 /** From a paper chart to a lit fader and its sheet, with the mouse. */
 test('a new rig, from its chart to its sheet', async ({ page }) => {
   const model = `Mote ${Date.now()}`;
-  await page.goto('/');
+  await page.goto('/rigs');
   await page.getByLabel('Show').fill('Ceilidh');
   await page.getByLabel('Venue').fill('Mill Lane Hall');
   await page.getByRole('button', { name: 'Make the rig' }).click();
@@ -43,6 +43,16 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await expect(
     page.getByLabel('Findings').getByText('Shutter (3) is closed at 0–23, so a cleared desk leaves this fixture dark.'),
   ).toBeVisible();
+  // Findings follow the line while it is typed, before it is taken.
+  await page.getByLabel(/^A range of channel/).fill('200-230 open Twice');
+  await expect(
+    page
+      .getByLabel('Findings')
+      .getByText(/both claim 200–210|both claim 211–230/)
+      .first(),
+  ).toBeVisible();
+  await page.getByLabel(/^A range of channel/).press('Escape');
+  await expect(page.getByLabel('Findings').getByText(/both claim/)).toHaveCount(0);
   // The ladder is the test fader.
   const stage = page.getByRole('region', { name: 'Stage' });
   await expect(stage.getByText('Dark, because')).toBeVisible();

@@ -18,7 +18,7 @@ for (const theme of ['booth', 'daylight']) {
         ),
       ).toEqual([]);
     };
-    await page.goto('/');
+    await page.goto('/rigs');
     await expect(page.getByRole('heading', { name: 'Rigs', exact: true })).toBeVisible();
     await look('rigs');
     for (const stage of STAGES) {

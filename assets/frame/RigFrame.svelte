@@ -27,7 +27,7 @@
   <main class="mx-auto max-w-[480px] p-10">
     <h1>This rig is not there any more</h1>
     <p class="dim my-3">It was deleted, perhaps in another window.</p>
-    <a class="btn btn-primary" href={p('/')}>To the list of rigs</a>
+    <a class="btn btn-primary" href={p('/rigs')}>To the list of rigs</a>
   </main>
 {:else if rig.data}
   {#key id}

@@ -21,7 +21,7 @@
 </script>
 
 <header class="pane rule topbar flex items-stretch border-b">
-  <a class="rule flex w-[208px] shrink-0 flex-col justify-center border-r px-4" href={p('/')} title="All rigs">
+  <a class="rule flex w-[208px] shrink-0 flex-col justify-center border-r px-4" href={p('/rigs')} title="All rigs">
     <b class="truncate text-[14px] font-[650]" style:font-stretch="90%"><bdi>{rig.name}</bdi></b>
     <span class="dim truncate text-[11px]">{rig.venue} · {plural(rig.fixtures.length, 'fixture')}</span>
   </a>

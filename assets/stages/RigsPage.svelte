@@ -48,7 +48,10 @@
   {#if connection.away}<Banner words={connection.away} />{/if}
   <main class="mx-auto grid max-w-[980px] gap-6 px-6 py-8">
     <div class="flex items-center gap-3">
-      <h1 class="flex-1 text-[20px]">Rigs</h1>
+      <div class="flex-1">
+        <h1 class="text-[20px]">Rigs</h1>
+        <p class="dim text-[12.5px]">What hangs, where it listens, and what each fader does.</p>
+      </div>
       <ImportButton />
       <button class="btn btn-quiet" onclick={() => theme.toggle()}
         >{theme.name === 'booth' ? 'Daylight' : 'Dark'} theme</button
@@ -64,6 +67,11 @@
             >
             <span class="dim flex-1 text-[12.5px]"
               ><bdi>{rig.venue}</bdi> · {plural(rig.tape.length, 'fixture')}{rig.desk ? ` · ${rig.desk}` : ''}</span
+            >
+            <a
+              class="btn btn-primary h-7"
+              href={p('/rigs/:rig/desk', { params: { rig: rig.id } })}
+              aria-label="Open {rig.name}">Open</a
             >
             <a class="btn btn-quiet h-7" href="/api/rigs/{rig.id}/export" download>Export</a>
             {#if leaving === rig.id}

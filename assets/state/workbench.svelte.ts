@@ -2,12 +2,15 @@ import { answered, api, calc } from '../api/client';
 import type { Chart, ChartAnswer, ChartFinding, ChartMode, ChartRange } from '../api/chart';
 import { ApiError, wordsOf } from '../api/errors';
 import type { Rig } from '../api/types';
+import { putRange } from '../lib/chart';
 import type { RigSession } from './rig.svelte';
 
 /** A chart being written: every edit goes to the server as one change of the rig, so that undo knows it. */
 export class Workbench {
   readonly #session: RigSession;
   readonly #answer: () => ChartAnswer;
+  /** Counts previews: only the newest one counts. */
+  #turn = 0;
   modeKey = $state<string | null>(null);
   offset = $state(1);
   findings = $state.raw<readonly ChartFinding[]>([]);
@@ -60,6 +63,19 @@ export class Workbench {
     } catch (error) {
       return { problem: wordsOf(error) };
     }
+  }
+
+  /** What would be said of the chart with the line that is being typed; back to the stored chart when it says nothing yet. */
+  async preview(text: string, at: number | null): Promise<void> {
+    const turn = ++this.#turn;
+    const [mode, channel] = [this.mode, this.channel];
+    const read = text.trim() === '' || text.trim().startsWith('+') ? null : await this.read(text);
+    if (turn !== this.#turn) return;
+    await this.check(
+      read && 'range' in read && mode && channel
+        ? putRange(this.chart, mode.key, channel.offset, read.range, at)
+        : this.chart,
+    );
   }
 
   /** Asks what is to be said of a chart, stored or not yet. */

@@ -95,6 +95,17 @@ final class DeskAndLooksTest extends ApiTestCase
         }
     }
 
+    public function testAnotherSitesPageCannotChangeARig(): void
+    {
+        $id = $this->demoRig();
+        $this->client->request('DELETE', '/api/rigs/'.$id, server: ['HTTP_ORIGIN' => 'http://elsewhere.example']);
+        self::assertSame(403, $this->client->getResponse()->getStatusCode());
+        $this->client->request('GET', '/api/rigs/'.$id, server: ['HTTP_HOST' => 'elsewhere.example']);
+        self::assertSame(400, $this->client->getResponse()->getStatusCode());
+        $this->client->request('DELETE', '/api/rigs/'.$id, server: ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_HOST' => 'localhost']);
+        self::assertSame(204, $this->client->getResponse()->getStatusCode());
+    }
+
     public function testNoQueryIsMadeInALoop(): void
     {
         $id = $this->demoRig();

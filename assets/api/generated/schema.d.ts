@@ -505,6 +505,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{id}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_sheets_sheets__invoke"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1712,6 +1728,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangeListView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_sheets_sheets__invoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Patch list, fader map and programming steps, A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
                 };
             };
         };

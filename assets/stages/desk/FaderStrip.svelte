@@ -76,7 +76,8 @@
   .travel {
     position: relative;
     width: 42px;
-    height: clamp(170px, calc(100vh - 508px), 460px);
+    height: clamp(170px, calc(100vh - 430px), 460px);
+    margin: 4px 0 9px;
   }
   .track {
     position: absolute;

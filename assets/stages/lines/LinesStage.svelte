@@ -125,7 +125,7 @@
                   <span class="air" class:broken={fixture.silence} aria-hidden="true"></span>
                   <Tape name={fixture.name} />
                   <label class="flex items-center gap-2 text-[12px]"
-                    ><span class="dim">receiver set to</span>
+                    ><span class="dim whitespace-nowrap">receiver set to</span>
                     <select
                       class="select h-7"
                       value={fixture.receiver ?? ''}
@@ -153,7 +153,7 @@
               {/each}
               <li class="pl-[52px]">
                 <select
-                  class="select h-7"
+                  class="select h-7 w-52"
                   aria-label="Put a unit behind {link.label}"
                   value=""
                   onchange={(event) => {
@@ -180,7 +180,7 @@
         <h3>Cable</h3>
         <span class="faint text-[11.5px]">in the order of the patch</span>
       </div>
-      <div class="flex flex-wrap gap-2">
+      <div class="flex flex-wrap content-start items-start gap-2">
         {#each onCable as fixture (fixture.id)}<Tape name={fixture.name} />{:else}<span class="dim text-[12.5px]"
             >none</span
           >{/each}

@@ -3,6 +3,7 @@
   import { lookLamps } from '../../state/lookLamps.svelte';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
+  import { joined } from '../../lib/tapes';
   import { selection } from '../../state/selection.svelte';
 
   /** Fixtures by looks: a cell's colour stands as high as its light. */
@@ -10,7 +11,16 @@
   const faders = useFaders();
   const rig = $derived(session.rig);
   const lamps = lookLamps(() => rig);
-  const rows = $derived(rig.fixtures.filter((one) => !one.twinOf));
+  const rows = $derived(
+    rig.fixtures
+      .filter((one) => !one.twinOf)
+      .map((one) => ({
+        ...one,
+        name: rig.fixtures
+          .filter((twin) => twin.twinOf === one.id)
+          .reduce((name, twin) => joined(name, twin.name), one.name),
+      })),
+  );
 </script>
 
 <div class="scroll">
@@ -52,7 +62,7 @@
                 {#if lamp && recorded}
                   <span class="bars" class:flash={lamp.cells.some((one) => one.flash > 0 && one.brightness > 0)}
                     >{#each lamp.cells as cell (cell.cell)}<i
-                        style:height="{Math.round(cell.brightness * 100)}%"
+                        style:height="{cell.brightness > 0 ? Math.max(9, Math.round(cell.brightness * 100)) : 0}%"
                         style:background={cell.hex ?? (cell.brightness > 0 ? '#8a8378' : 'transparent')}
                       ></i>{/each}</span
                   >

@@ -1,9 +1,18 @@
 <script lang="ts">
-  import type { Rig, Strip } from '../../api/types';
-  import { addressText, pageLetter } from '../../lib/address';
+  import type { Fixture, Rig, Strip } from '../../api/types';
+  import { addressText, pageLetter, threeDigits } from '../../lib/address';
 
   /** What the PDF will say, on screen. */
   let { rig }: { rig: Rig } = $props();
+  const setting = (one: Fixture) =>
+    [
+      one.switches?.sum,
+      one.display ? `Shows ${one.display}` : '',
+      one.setup,
+      one.linkId ? `Receiver on ${one.receiver ?? 'nothing yet'}` : '',
+    ]
+      .filter(Boolean)
+      .join('; ');
   const groups = $derived.by(() => {
     const found: { head: string; strips: Strip[] }[] = [];
     for (const strip of rig.desk?.strips ?? []) {
@@ -31,12 +40,8 @@
       {#each rig.fixtures as one (one.id)}
         <tr
           ><td><b><bdi>{one.name}</bdi></b></td><td>{one.model}, {one.modeName}</td><td class="mono"
-            >{addressText(one.universe, one.address)}–{one.last}</td
-          ><td
-            >{one.switches ? one.switches.sum : (one.display ?? '')}{one.receiver
-              ? ` · receiver on ${one.receiver}`
-              : ''}</td
-          ></tr
+            >{addressText(one.universe, one.address)} to {threeDigits(one.last)}</td
+          ><td>{setting(one)}</td></tr
         >
       {/each}
     </tbody>
@@ -83,6 +88,9 @@
     padding: 2px 8px 2px 0;
     border-bottom: 1px solid #ccc;
     vertical-align: top;
+  }
+  td:not(:last-child) {
+    white-space: nowrap;
   }
   p {
     margin: 2px 0;
