@@ -8,10 +8,11 @@ missing_packages() {
   local need=()
   command -v php8.2 >/dev/null || command -v php >/dev/null || need+=(php8.2-cli)
   command -v php-fpm8.2 >/dev/null || need+=(php8.2-fpm)
-  local module
-  for module in mbstring intl gd zip curl apcu; do php -m 2>/dev/null | grep -qix "$module" || need+=("php8.2-$module"); done
-  php -m 2>/dev/null | grep -qix pdo_pgsql || need+=(php8.2-pgsql)
-  php -m 2>/dev/null | grep -qix dom || need+=(php8.2-xml)
+  # Asked once and kept: a pipe into grep -q may break off and look like a missing module.
+  local module modules; modules=" $(php -m 2>/dev/null | tr '\n' ' ' | tr '[:upper:]' '[:lower:]') "
+  for module in mbstring intl gd zip curl apcu; do [[ "$modules" == *" $module "* ]] || need+=("php8.2-$module"); done
+  [[ "$modules" == *" pdo_pgsql "* ]] || need+=(php8.2-pgsql)
+  [[ "$modules" == *" dom "* ]] || need+=(php8.2-xml)
   command -v nginx >/dev/null || need+=(nginx-light)
   ls /usr/lib/postgresql/*/bin/initdb >/dev/null 2>&1 || need+=(postgresql)
   command -v composer >/dev/null || need+=(composer)
@@ -25,7 +26,7 @@ missing_packages() {
 }
 
 install_packages() {
-  local need; mapfile -t need < <(missing_packages "${1:-}" | grep .)
+  local need; mapfile -t need < <(missing_packages "${1:-}" | sed '/^$/d')
   [ ${#need[@]} -eq 0 ] && return 0
   if [ "$(id -u)" != 0 ]; then
     say "These Debian packages are missing; install them as root, then start again:"; say "  apt-get install -y --no-install-recommends ${need[*]}"; exit 1
