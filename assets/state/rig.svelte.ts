@@ -97,11 +97,33 @@ export class RigSession {
   }
 
   repair(repair: Repair) {
-    if (repair.receiver) {
-      const fixture = this.rig.fixtures.find((one) => one.id === repair.fixtureId);
-      return this.connectFixture(repair.fixtureId, fixture?.linkId ?? null, repair.receiver);
+    const { lookId, linkId, fixtureId } = repair;
+    if (lookId) {
+      return this.write((version) =>
+        answered(
+          api.POST('/api/rigs/{rig}/looks/{id}/steady', {
+            params: { path: { rig: this.id, id: lookId } },
+            body: { version },
+          }),
+        ),
+      );
     }
-    return this.changeFixture(repair.fixtureId, {
+    if (linkId) {
+      return this.write((version) =>
+        answered(
+          api.POST('/api/rigs/{rig}/links/{id}/remove', {
+            params: { path: { rig: this.id, id: linkId } },
+            body: { version },
+          }),
+        ),
+      );
+    }
+    if (!fixtureId) throw new Error('A repair says what it changes.');
+    if (repair.receiver) {
+      const fixture = this.rig.fixtures.find((one) => one.id === fixtureId);
+      return this.connectFixture(fixtureId, fixture?.linkId ?? null, repair.receiver);
+    }
+    return this.changeFixture(fixtureId, {
       ...(repair.address ? { address: repair.address } : {}),
       ...(repair.mode ? { mode: repair.mode } : {}),
     });

@@ -67,9 +67,7 @@ final class CalcCommand
     private static function lines($in, $out): int
     {
         while (false !== $line = fgets($in)) {
-            if ('' !== trim($line)) {
-                fwrite($out, Json::encode(self::answer($line))."\n");
-            }
+            fwrite($out, Json::encode(self::answer($line))."\n");
         }
 
         return 0;

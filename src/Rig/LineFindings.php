@@ -34,7 +34,7 @@ final class LineFindings
         foreach ($snapshot->links as $link) {
             $behind = array_filter($snapshot->fixtures, static fn ($one): bool => $one->link() === $link);
             if ([] === $behind) {
-                $findings[] = new FindingView('lines', 'no_receiver', Severity::Warning->value, \sprintf('%s sends to nobody', $link->label()), \sprintf('%s sends on %s, and no receiver is set to it.', $link->label(), $link->name()), []);
+                $findings[] = new FindingView('lines', 'no_receiver', Severity::Warning->value, \sprintf('%s sends to nobody', $link->label()), \sprintf('%s sends on %s, and no receiver is set to it.', $link->label(), $link->name()), [], null, new RepairView(\sprintf('Remove the sender %s', $link->label()), null, linkId: (string) $link->id()));
             }
             $name = $link->kit->value.' '.$link->name();
             if (isset($first[$name])) {

@@ -6,6 +6,7 @@ namespace Rigger\App\Rig;
 
 use Rigger\App\Entity\Look;
 use Rigger\App\Rig\View\FindingView;
+use Rigger\App\Rig\View\RepairView;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Profile\FixtureProfile;
@@ -34,7 +35,7 @@ final class LookFindings
                 }
             }
             if ($fastest > self::CAUTION_HERTZ) {
-                $findings[] = new FindingView('looks', 'fast_flash', Severity::Warning->value, \sprintf('%s flashes', $look->name()), \sprintf('%s flashes %s times a second in %s. Flashing light over 3 a second can trigger seizures: put up a notice, follow the venue\'s policy and local rules.', $name, Wording::number($fastest), $look->name()), []);
+                $findings[] = new FindingView('looks', 'fast_flash', Severity::Warning->value, \sprintf('%s flashes', $look->name()), \sprintf('%s flashes %s times a second in %s. Flashing light over 3 a second can trigger seizures: put up a notice, follow the venue\'s policy and local rules.', $name, Wording::number($fastest), $look->name()), [], null, new RepairView(\sprintf('Make %s steady', $look->name()), null, lookId: (string) $look->id()));
             }
             array_push($findings, ...self::beyondDesk($snapshot, $look));
         }

@@ -7,6 +7,7 @@ namespace Rigger\App\Rig;
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\Look;
 use Rigger\App\Problem\Problem;
+use Rigger\Core\Light\Steady;
 use Rigger\Core\Rig\Limits;
 
 /** Scenes, recorded from where the faders stand. */
@@ -37,6 +38,20 @@ final readonly class Recording
         self::store($snapshot, $look, $slots);
 
         return \sprintf('Recorded %s again from the faders', $look->name());
+    }
+
+    /** Takes every flash out of a look. */
+    public function steady(Snapshot $snapshot, string $lookId): string
+    {
+        $look = $snapshot->look($lookId);
+        foreach ($look->cells() as $cell) {
+            $steady = Steady::values($cell->fixture->mode(), $cell->values());
+            if ($steady !== $cell->values()) {
+                $look->set($cell->fixture, $steady);
+            }
+        }
+
+        return \sprintf('Made %s steady', $look->name());
     }
 
     public function rename(Snapshot $snapshot, string $lookId, string $name): string

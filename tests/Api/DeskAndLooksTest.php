@@ -59,6 +59,26 @@ final class DeskAndLooksTest extends ApiTestCase
         self::assertCount(8, $this->ask('GET', '/api/rigs/'.$id)['looks']);
     }
 
+    public function testTheLookThatFlashesIsMadeSteadyWithOneButton(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $flash = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fast_flash' === $one['code']))[0];
+        self::assertSame('Make Storm steady', $flash['repair']['label']);
+        $rig = $this->ask('POST', '/api/rigs/'.$id.'/looks/'.$flash['repair']['lookId'].'/steady', ['version' => $rig['version']]);
+        self::assertNotContains('warning fast_flash', self::codes($rig, 'looks'));
+        self::assertSame('Made Storm steady', $rig['undo']);
+    }
+
+    public function testASenderThatNobodyHearsIsRemovedWithOneButton(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $idle = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'no_receiver' === $one['code']))[0];
+        $rig = $this->ask('POST', '/api/rigs/'.$id.'/links/'.$idle['repair']['linkId'].'/remove', ['version' => $rig['version']]);
+        self::assertSame([], self::codes($rig, 'lines'));
+    }
+
     public function testAnotherDeskIsMappedAtOnce(): void
     {
         $id = $this->demoRig();

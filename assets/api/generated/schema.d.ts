@@ -345,6 +345,22 @@ export interface paths {
         patch: operations["patch_rigger_app_http_looks_looks_change"];
         trace?: never;
     };
+    "/api/rigs/{rig}/looks/{id}/steady": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_looks_looks_steady"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{rig}/looks/{id}/remove": {
         parameters: {
             query?: never;
@@ -725,13 +741,17 @@ export interface components {
         };
         RepairView: {
             label: string;
-            fixtureId: string;
+            fixtureId?: string | null;
             /** @default null */
             address?: string | null;
             /** @default null */
             receiver?: string | null;
             /** @default null */
             mode?: string | null;
+            /** @default null */
+            linkId?: string | null;
+            /** @default null */
+            lookId?: string | null;
         };
         FindingView: {
             stage: string;
@@ -1400,6 +1420,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ChangeLook"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_looks_looks_steady: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
             };
         };
         responses: {

@@ -159,11 +159,7 @@
   }
   .slots {
     border: 1px solid var(--line);
-    background: repeating-linear-gradient(
-      90deg,
-      transparent 0 calc(100% / var(--width) - 1px),
-      var(--line) calc(100% / var(--width) - 1px) calc(100% / var(--width))
-    );
+    background: linear-gradient(90deg, transparent calc(100% - 1px), var(--line) 0) 0 0 / calc(100% / var(--width)) 100%;
   }
   .piece {
     position: absolute;

@@ -112,7 +112,10 @@ final readonly class Members
     /** A slot's number, 1 to 512. */
     public function address(string $member): int
     {
-        $address = $this->whole($member);
+        $raw = $this->raw($member);
+        // Too large for a whole number of the machine, and still an address past the last.
+        $isHuge = \is_float($raw) && abs($raw) >= 2 ** 53;
+        $address = $isHuge ? ($raw > 0 ? \PHP_INT_MAX : \PHP_INT_MIN) : $this->whole($member);
 
         return $address >= 1 && $address <= 512 ? $address : throw InputError::addressOutOfRange($this->path($member), $address);
     }

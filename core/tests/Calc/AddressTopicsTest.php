@@ -29,6 +29,7 @@ final class AddressTopicsTest extends TopicTestCase
     {
         yield 'address 0' => ['address_out_of_range', 'address', 'address.span', '{"address":0,"footprint":1}'];
         yield 'address 513' => ['address_out_of_range', 'address', 'address.span', '{"address":513,"footprint":1}'];
+        yield 'address 1e20' => ['address_out_of_range', 'address', 'address.span', '{"address":1e20,"footprint":1}'];
         yield 'address 1.5' => ['wrong_type', 'address', 'address.span', '{"address":1.5,"footprint":1}'];
         yield 'address in quotes' => ['wrong_type', 'address', 'address.span', '{"address":"12","footprint":1}'];
         yield 'address null' => ['wrong_type', 'address', 'address.span', '{"address":null,"footprint":1}'];

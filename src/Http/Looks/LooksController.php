@@ -44,6 +44,12 @@ final readonly class LooksController
         }));
     }
 
+    #[Route('/{id}/steady', methods: 'POST'), Answers(RigView::class)]
+    public function steady(Uuid $rig, string $id, #[MapRequestPayload] AtVersion $input): JsonResponse
+    {
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => $this->recording->steady($snapshot, $id)));
+    }
+
     #[Route('/{id}/remove', methods: 'POST'), Answers(RigView::class)]
     public function remove(Uuid $rig, string $id, #[MapRequestPayload] AtVersion $input): JsonResponse
     {

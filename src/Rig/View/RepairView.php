@@ -9,12 +9,14 @@ final readonly class RepairView
 {
     /**
      * @param string      $label     what the button says
-     * @param string      $fixtureId the fixture to change
+     * @param string|null $fixtureId the fixture to change
      * @param string|null $address   new universe and address, as typed
      * @param string|null $receiver  new name for its receiver
      * @param string|null $mode      new mode
+     * @param string|null $linkId    sender to remove
+     * @param string|null $lookId    look to make steady
      */
-    public function __construct(public string $label, public string $fixtureId, public ?string $address = null, public ?string $receiver = null, public ?string $mode = null)
+    public function __construct(public string $label, public ?string $fixtureId, public ?string $address = null, public ?string $receiver = null, public ?string $mode = null, public ?string $linkId = null, public ?string $lookId = null)
     {
     }
 }
