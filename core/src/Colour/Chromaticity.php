@@ -6,12 +6,16 @@ namespace Rigger\Core\Colour;
 
 use Rigger\Core\Input\InputError;
 
-/** A colour without its brightness: CIE 1931 2° x and y, with y above 0 and x + y at most 1. */
+/**
+ * A colour without its brightness: CIE 1931 2° x and y, with y above 0.
+ *
+ * What is given must be a real colour, x + y at most 1; what is computed may lie just outside, as a candle white moved by a tint.
+ */
 final readonly class Chromaticity
 {
     private function __construct(public float $x, public float $y)
     {
-        if (!($x >= 0.0 && $y > 0.0 && $x + $y <= 1.0 + 1e-9)) {
+        if (!($y > 0.0)) {
             throw InputError::outOfRange('y', $y, 'above 0, with x + y at most 1');
         }
     }
@@ -19,6 +23,10 @@ final readonly class Chromaticity
     /** @throws InputError out_of_range, field "y" */
     public static function of(float $x, float $y): self
     {
+        if (!($x >= 0.0 && $x + $y <= 1.0 + 1e-9)) {
+            throw InputError::outOfRange('y', $y, 'above 0, with x + y at most 1');
+        }
+
         return new self($x, $y);
     }
 

@@ -44,6 +44,8 @@ enum Quantity
         return match ($this) {
             self::Level => [0.0, 1.0],
             self::Hertz, self::Kelvin, self::Seconds => [0.0, \INF],
+            // Farther from the white line there is no white to speak of.
+            self::Duv => [-0.05, 0.05],
             default => [-\INF, \INF],
         };
     }
