@@ -1,9 +1,10 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
+import { svelteTesting } from '@testing-library/svelte/vite';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig(({ command }) => ({
-  plugins: [svelte(), tailwindcss()],
+  plugins: [svelte(), tailwindcss(), svelteTesting()],
   publicDir: false,
   base: command === 'build' ? '/build/' : '/',
   build: {

@@ -26,7 +26,7 @@ async function patientFetch(request: Request): Promise<Response> {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '/', fetch: patientFetch });
+export const api = createClient<paths>({ baseUrl: `${location.origin}/`, fetch: patientFetch });
 
 type Answer = { data?: unknown; error?: unknown; response: Response };
 

@@ -1,0 +1,107 @@
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+
+vi.mock('../api/client', () => ({
+  calc: async (_topic: string, input: { value: number; from: string }) => {
+    if (input.value > (input.from === 'percent' ? 100 : 255))
+      throw new Error(`value is ${input.value}; it must be 0 to 255.`);
+    return { value: input.from === 'percent' ? 128 : input.value };
+  },
+}));
+
+const { default: EditText } = await import('./EditText.svelte');
+const { default: ValueField } = await import('./ValueField.svelte');
+const { default: Ladder } = await import('./Ladder.svelte');
+
+afterEach(cleanup);
+const type = async (field: HTMLElement, text: string, key = 'Enter') => {
+  await fireEvent.input(field, { target: { value: text } });
+  await fireEvent.keyDown(field, { key });
+};
+
+describe('a text that is changed in place', () => {
+  it('is taken with Enter, once', async () => {
+    const onCommit = vi.fn(async () => null);
+    render(EditText, { value: 'Tape', label: 'Name', onCommit });
+    await type(screen.getByLabelText('Name'), 'Edge');
+    expect(onCommit).toHaveBeenCalledExactlyOnceWith('Edge');
+  });
+  it('stays with its reason when it cannot be taken, and Esc puts the old one back', async () => {
+    render(EditText, { value: '1.029', label: 'Address', onCommit: async () => 'Address 513 is past the last slot.' });
+    const field = screen.getByLabelText<HTMLInputElement>('Address');
+    await type(field, '513');
+    expect((await screen.findByRole('alert')).textContent).toContain('513');
+    expect(field.value).toBe('513');
+    expect(field.getAttribute('aria-invalid')).toBe('true');
+    await fireEvent.keyDown(field, { key: 'Escape' });
+    expect(field.value).toBe('1.029');
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+  it('asks nobody when nothing was changed', async () => {
+    const onCommit = vi.fn(async () => null);
+    render(EditText, { value: 'Tape', label: 'Name', onCommit });
+    await type(screen.getByLabelText('Name'), 'Tape');
+    await fireEvent.blur(screen.getByLabelText('Name'));
+    expect(onCommit).not.toHaveBeenCalled();
+  });
+});
+
+describe('a value as it is typed at a desk', () => {
+  const ranges = [
+    { from: 0, to: 118, label: 'Dark to full', function: 'intensity' },
+    { from: 119, to: 236, label: 'Flash', function: 'strobe' },
+    { from: 237, to: 255, label: 'Open', function: 'open' },
+  ];
+  const typed: [string, number][] = [
+    ['77', 77],
+    ['50%', 128],
+    ['full', 118],
+    ['open', 246],
+    ['strobe', 177],
+  ];
+  it.each(typed)('%s is %i', async (text, value) => {
+    const onCommit = vi.fn();
+    render(ValueField, { value: 0, label: 'Fader A6, Dimmer', ranges, onCommit });
+    await type(screen.getByRole('textbox'), text);
+    await waitFor(() => expect(onCommit).toHaveBeenCalledWith(value));
+  });
+  it('tells what it cannot read and keeps it', async () => {
+    const onCommit = vi.fn();
+    render(ValueField, { value: 9, label: 'Fader', ranges, onCommit });
+    const field = screen.getByRole<HTMLInputElement>('textbox');
+    for (const text of ['wide', '300']) {
+      await type(field, text);
+      await screen.findByRole('alert');
+      expect(field.value).toBe(text);
+    }
+    expect(onCommit).not.toHaveBeenCalled();
+  });
+  it('moves by one with the arrows and stops at the ends', async () => {
+    const onCommit = vi.fn();
+    render(ValueField, { value: 255, label: 'Fader', ranges, onCommit });
+    await fireEvent.keyDown(screen.getByRole('textbox'), { key: 'ArrowUp' });
+    await fireEvent.keyDown(screen.getByRole('textbox'), { key: 'ArrowDown' });
+    expect(onCommit.mock.calls).toEqual([[255], [254]]);
+  });
+  it('is named with the range it stands in', () => {
+    render(ValueField, { value: 200, label: 'Fader A6, Dimmer', ranges, onCommit: vi.fn() });
+    expect(screen.getByRole('textbox').getAttribute('aria-label')).toBe('Fader A6, Dimmer, value, Flash');
+  });
+});
+
+describe('a ladder', () => {
+  it('is a slider that tries its channel, with every range on it', async () => {
+    const onInput = vi.fn();
+    const ranges = [
+      { from: 0, to: 23, label: 'Closed', function: 'closed' },
+      { from: 24, to: 255, label: 'Open', function: 'open' },
+    ];
+    render(Ladder, { ranges, value: 9, label: 'Channel 7, Shutter', onInput });
+    const slider = screen.getByRole<HTMLInputElement>('slider', { name: 'Channel 7, Shutter' });
+    expect([slider.min, slider.max, slider.value]).toEqual(['0', '255', '9']);
+    await fireEvent.input(slider, { target: { value: '230' } });
+    expect(onInput).toHaveBeenCalledExactlyOnceWith(230);
+    expect(screen.getByText('Closed')).toBeTruthy();
+    expect(screen.getByText('Open')).toBeTruthy();
+  });
+});
