@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { emitterHex, percentAt } from '../lib/ranges';
+  import { emitterHex, flashes, percentAt } from '../lib/ranges';
 
   type LadderRange = {
     from: number;
@@ -27,12 +27,10 @@
     onFocus?: () => void;
   } = $props();
 
-  const FLASHES = ['strobe', 'pulse', 'random-strobe'];
-
   function kind(range: LadderRange): string {
     if (range.function === 'emitter' || range.function === 'intensity') return 'light';
     if (range.function === 'colour-preset' || (range.function === 'wheel' && range.hex)) return 'preset';
-    if (FLASHES.includes(range.function)) return 'flash';
+    if (flashes(range)) return 'flash';
     if (range.function === 'program' || range.function === 'reset') return 'own';
     if (range.function === 'closed') return 'closed';
     if (range.function === 'open') return 'open';

@@ -5,6 +5,12 @@ export function rangeAt<T extends Span>(ranges: readonly T[], value: number): T 
   return ranges.find((one) => one.from <= value && value <= one.to);
 }
 
+const FLASHING = ['strobe', 'pulse', 'random-strobe'];
+
+export function flashes(range: { function: string }): boolean {
+  return FLASHING.includes(range.function);
+}
+
 /** Share of a ladder from 0 to 255 at which a value begins. */
 export function percentAt(value: number): number {
   return (Math.min(256, Math.max(0, value)) / 256) * 100;

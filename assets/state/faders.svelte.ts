@@ -1,6 +1,7 @@
 import { getContext, setContext } from 'svelte';
 import { answered, api } from '../api/client';
 import type { Lamp, Look, Rig } from '../api/types';
+import { slotsOf } from '../lib/slots';
 
 /**
  * Where the desk's faders stand, and what every lamp does there. The server works the lamps out: one request is in
@@ -73,14 +74,7 @@ export class Faders {
   }
 
   #apply(look: Look): void {
-    const slots = { ...this.slots };
-    for (const cell of look.cells) {
-      const fixture = this.#rig().fixtures.find((one) => one.id === cell.fixtureId);
-      if (fixture && fixture.universe === (this.#rig().desk?.universe ?? 1)) {
-        cell.values.forEach((value, index) => (slots[String(fixture.address + index)] = value));
-      }
-    }
-    this.slots = slots;
+    this.slots = { ...this.slots, ...slotsOf(look, this.#rig()) };
     this.recalled = look.id;
   }
 

@@ -24,6 +24,8 @@ class DeskDescription
     #[ORM\Column(type: JsonTextType::NAME)]
     private string $document;
 
+    private ?Desk $desk = null;
+
     private function __construct(Desk $desk)
     {
         $this->id = Uuid::v7();
@@ -38,6 +40,6 @@ class DeskDescription
 
     public function desk(): Desk
     {
-        return DeskReader::read(Json::decode($this->document));
+        return $this->desk ??= DeskReader::read(Json::decode($this->document));
     }
 }

@@ -7,9 +7,6 @@ namespace Rigger\App\Rig;
 use Rigger\App\Entity\Look;
 use Rigger\App\Rig\View\FindingView;
 use Rigger\App\Rig\View\RepairView;
-use Rigger\Core\Input\InputError;
-use Rigger\Core\Light\CompiledMode;
-use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Wording;
 use Rigger\Core\Severity;
 
@@ -22,14 +19,14 @@ final class LookFindings
     public static function of(Snapshot $snapshot): array
     {
         $findings = [];
-        $modes = [];
+        $modes = new CompiledModes();
         foreach ($snapshot->looks as $look) {
             $fastest = 0.0;
             $name = '';
             foreach ($look->cells() as $cell) {
                 $fixture = $cell->fixture;
-                $mode = $modes[$fixture->modeIdentity()] ??= self::compile($fixture->revision()->profile(), $fixture->modeKey());
-                $light = false === $mode || \count($cell->values()) !== $mode->mode->footprint() ? null : $mode->light($cell->values());
+                $mode = $modes->of($fixture);
+                $light = null === $mode || \count($cell->values()) !== $mode->mode->footprint() ? null : $mode->light($cell->values());
                 if (null !== $light && !$light->isDark() && $light->fastestFlash() > $fastest) {
                     [$fastest, $name] = [$light->fastestFlash(), $fixture->name()];
                 }
@@ -52,14 +49,5 @@ final class LookFindings
         }
 
         return [new FindingView('looks', 'beyond_memory', Severity::Error->value, \sprintf('%s has no place on the desk', $look->name()), \sprintf('%s is at bank %d, scene %d; %s has %d banks of %d.', $look->name(), $look->bank(), $look->number(), $desk->name, $desk->banks, $desk->scenesPerBank), [])];
-    }
-
-    private static function compile(FixtureProfile $profile, string $mode): CompiledMode|false
-    {
-        try {
-            return CompiledMode::of($profile, $mode);
-        } catch (InputError) {
-            return false; // A chart with errors is reported where charts are: in Fixtures.
-        }
     }
 }

@@ -152,11 +152,9 @@ final readonly class Patching
 
     private function hang(Snapshot $snapshot, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $nth): void
     {
-        $last = 0;
-        foreach ($snapshot->fixtures as $fixture) {
-            $last = max($last, $fixture->place);
-        }
-        if ($last + $nth > 100_000 || \count($snapshot->fixtures) + $nth > Limits::FIXTURES) {
+        $hanging = \count($snapshot->fixtures);
+        $last = 0 === $hanging ? 0 : $snapshot->fixtures[$hanging - 1]->place;
+        if ($hanging + $nth > Limits::FIXTURES) {
             throw Problem::at('count', 'out_of_range', \sprintf('A rig holds at most %d fixtures.', Limits::FIXTURES));
         }
         $this->manager->persist(PatchedFixture::hang($snapshot->rig, $revision, $mode, $name, $universe, $address, $last + $nth));

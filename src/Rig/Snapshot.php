@@ -21,6 +21,8 @@ final class Snapshot
 {
     private ?DeskMap $map = null;
     private ?AddressCheck $addresses = null;
+    /** @var list<DeskFixture>|null */
+    private ?array $deskFixtures = null;
 
     /**
      * @param list<PatchedFixture> $fixtures in the order of the patch list
@@ -103,7 +105,7 @@ final class Snapshot
     /** @return list<DeskFixture> */
     public function deskFixtures(): array
     {
-        return array_map(static fn (PatchedFixture $one): DeskFixture => new DeskFixture(self::placed($one), $one->mode()->labels()), $this->fixtures);
+        return $this->deskFixtures ??= array_map(static fn (PatchedFixture $one): DeskFixture => new DeskFixture(self::placed($one), $one->mode()->labels()), $this->fixtures);
     }
 
     public function map(): ?DeskMap

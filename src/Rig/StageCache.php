@@ -6,8 +6,6 @@ namespace Rigger\App\Rig;
 
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Repository\Rigs;
-use Rigger\Core\Input\InputError;
-use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Stage\CompiledStage;
 use Rigger\Core\Stage\StageUnit;
 use Symfony\Component\Uid\Uuid;
@@ -39,22 +37,16 @@ final readonly class StageCache
 
     public static function compile(Snapshot $snapshot): CompiledStage
     {
-        $modes = [];
-        $units = array_map(static function (PatchedFixture $fixture) use (&$modes): StageUnit {
-            $modes[$fixture->modeIdentity()] ??= self::mode($fixture);
-
-            return new StageUnit((string) $fixture->id(), $fixture->name(), $fixture->universe(), $fixture->span(), false === $modes[$fixture->modeIdentity()] ? null : $modes[$fixture->modeIdentity()], Snapshot::silence($fixture));
-        }, $snapshot->fixtures);
+        $modes = new CompiledModes();
+        $units = array_map(static fn (PatchedFixture $one): StageUnit => new StageUnit(
+            (string) $one->id(),
+            $one->name(),
+            $one->universe(),
+            $one->span(),
+            $modes->of($one),
+            Snapshot::silence($one),
+        ), $snapshot->fixtures);
 
         return new CompiledStage($units, $snapshot->universe());
-    }
-
-    private static function mode(PatchedFixture $fixture): CompiledMode|false
-    {
-        try {
-            return CompiledMode::of($fixture->revision()->profile(), $fixture->modeKey());
-        } catch (InputError) {
-            return false; // The unit then says that its chart has errors.
-        }
     }
 }

@@ -3,7 +3,7 @@
   import ValueField from '../../components/ValueField.svelte';
   import type { Strip } from '../../api/types';
   import { threeDigits } from '../../lib/address';
-  import { emitterHex, percentAt, rangeAt } from '../../lib/ranges';
+  import { emitterHex, flashes, percentAt, rangeAt } from '../../lib/ranges';
   import { useFaders } from '../../state/faders.svelte';
 
   /** One fader: what it does on tape, where it stands, and the ranges beside its travel. */
@@ -14,7 +14,6 @@
   const name = $derived(strip.label ?? 'nothing');
   const colour = $derived(here?.emitter ? emitterHex(here.emitter, here.hex) : (here?.hex ?? '#b9a98a'));
   const who = $derived(strip.fixtures.map((one) => one.name).join(', '));
-  const FLASHES = ['strobe', 'pulse', 'random-strobe'];
 </script>
 
 <div class="strip" class:idle={strip.fixtures.length === 0}>
@@ -33,7 +32,7 @@
         {#each strip.ranges as range, index (index)}
           {@const from = percentAt(range.from)}
           <span
-            class:flash={FLASHES.includes(range.function)}
+            class:flash={flashes(range)}
             class:here={range === here}
             style:bottom="{from}%"
             style:height="{percentAt(range.to + 1) - from}%"

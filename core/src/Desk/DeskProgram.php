@@ -26,11 +26,11 @@ final readonly class DeskProgram
     public static function of(Desk $desk, array $fixtures, array $values): self
     {
         $named = array_values(array_filter($fixtures, static fn (DeskFixture $one): bool => isset($values[$one->placed->id])));
-        self::refuseDisagreement($desk, $named, $values);
         $faders = [];
         foreach ($desk->faders() as $fader) {
             $faders[$fader->address] = $fader;
         }
+        self::refuseDisagreement($desk, $faders, $named, $values);
         $steps = [];
         $unreachable = [];
         foreach ($named as $fixture) {
@@ -54,19 +54,19 @@ final readonly class DeskProgram
     }
 
     /**
+     * @param array<int, Fader>        $faders by address
      * @param list<DeskFixture>        $named
      * @param array<string, list<int>> $values
      */
-    private static function refuseDisagreement(Desk $desk, array $named, array $values): void
+    private static function refuseDisagreement(Desk $desk, array $faders, array $named, array $values): void
     {
-        $reached = array_fill_keys(array_map(static fn (Fader $one): int => $one->address, $desk->faders()), true);
         $wanted = [];
         foreach ($named as $index => $fixture) {
             foreach ($fixture->channels() as $channel) {
                 $address = $fixture->addressOf($channel);
                 $value = $values[$fixture->placed->id][$channel - 1];
                 $slot = $fixture->placed->universe.'.'.$address;
-                $isOneFader = $fixture->placed->universe === $desk->universe && isset($reached[$address]);
+                $isOneFader = $fixture->placed->universe === $desk->universe && isset($faders[$address]);
                 [$other, $otherValue] = $wanted[$slot] ??= [$index, $value];
                 if ($otherValue !== $value && ($isOneFader || $fixture->placed->isTwinOf($named[$other]->placed))) {
                     throw InputError::because('twins_disagree', 'scene.values.'.$fixture->placed->id, \sprintf('%s wants %d and %s wants %d on address %d, which is one fader.', $named[$other]->placed->id, $otherValue, $fixture->placed->id, $value, $address));
