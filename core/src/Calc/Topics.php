@@ -12,6 +12,8 @@ final class Topics
     private const CLASSES = [
         'address.check' => AddressCheckTopic::class,
         'address.span' => AddressSpanTopic::class,
+        'chart.learn' => ChartLearnTopic::class,
+        'chart.read' => ChartReadTopic::class,
         'desk.map' => DeskMapTopic::class,
         'desk.program' => DeskProgramTopic::class,
         'dip' => DipTopic::class,

@@ -70,7 +70,7 @@ final class ProfileWriter
     }
 
     /** @return array<string, mixed> */
-    private static function channel(Channel $channel): array
+    public static function channel(Channel $channel): array
     {
         return ['offset' => $channel->offset, 'label' => $channel->label, 'cell' => $channel->cell, 'fineOf' => $channel->fineOf,
             'default' => $channel->default, 'ranges' => array_map(self::range(...), $channel->ranges)];
