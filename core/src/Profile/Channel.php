@@ -24,6 +24,17 @@ final readonly class Channel
     ) {
     }
 
+    /** @param list<Range> $ranges */
+    public function withRanges(array $ranges): self
+    {
+        return new self($this->offset, $this->label, $this->cell, $this->fineOf, $this->default, array_values($ranges));
+    }
+
+    public function at(int $offset, ?int $fineOf = null): self
+    {
+        return new self($offset, $this->label, $this->cell, $fineOf, $this->default, $this->ranges);
+    }
+
     public function isFine(): bool
     {
         return null !== $this->fineOf;

@@ -17,6 +17,8 @@ final readonly class FixtureProfile
      * @param array{pan: float|null, tilt: float|null}|null $movement travel in degrees
      * @param list<Mode>                                    $modes    with different keys
      * @param SwitchScheme|null                             $switches how its address is set, where it has switches
+     * @param UnitSetting|null                              $unit     what it is like to set
+     * @param ChartRecord|null                              $record   what people saw, accepted and have not tried yet
      */
     public function __construct(
         public string $maker,
@@ -27,6 +29,8 @@ final readonly class FixtureProfile
         public ?array $movement,
         public array $modes,
         public ?SwitchScheme $switches = null,
+        public ?UnitSetting $unit = null,
+        public ?ChartRecord $record = null,
     ) {
     }
 
@@ -39,6 +43,40 @@ final readonly class FixtureProfile
         }
 
         return null;
+    }
+
+    /** @param list<Mode> $modes */
+    public function withModes(array $modes): self
+    {
+        return new self($this->maker, $this->model, $this->kind, $this->watts, $this->emitters, $this->movement, $modes, $this->switches, $this->unit, $this->record);
+    }
+
+    /** With this mode in the place of the one of the same key. */
+    public function withMode(Mode $mode): self
+    {
+        return $this->withModes(array_map(static fn (Mode $one): Mode => $one->key === $mode->key ? $mode : $one, $this->modes));
+    }
+
+    /** @param list<Emitter> $emitters */
+    public function withEmitters(array $emitters): self
+    {
+        return new self($this->maker, $this->model, $this->kind, $this->watts, $emitters, $this->movement, $this->modes, $this->switches, $this->unit, $this->record);
+    }
+
+    public function withRecord(?ChartRecord $record): self
+    {
+        return new self($this->maker, $this->model, $this->kind, $this->watts, $this->emitters, $this->movement, $this->modes, $this->switches, $this->unit, $record);
+    }
+
+    public function named(string $maker, string $model): self
+    {
+        return new self($maker, $model, $this->kind, $this->watts, $this->emitters, $this->movement, $this->modes, $this->switches, $this->unit, $this->record);
+    }
+
+    /** Without the words and marks that nothing is computed from: what is left decides whether a chart is another one. */
+    public function computed(): self
+    {
+        return new self($this->maker, $this->model, $this->kind, $this->watts, $this->emitters, $this->movement, $this->modes, $this->switches);
     }
 
     public function emitter(string $key): ?Emitter

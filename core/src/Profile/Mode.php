@@ -23,6 +23,18 @@ final readonly class Mode
     ) {
     }
 
+    /** @param list<Channel> $channels */
+    public function withChannels(array $channels, ?int $count = null): self
+    {
+        return new self($this->key, $this->name, $count ?? $this->count, $channels, $this->display, $this->setup);
+    }
+
+    /** With this channel in the place of the one of the same offset. */
+    public function withChannel(Channel $channel): self
+    {
+        return $this->withChannels(array_map(static fn (Channel $one): Channel => $one->offset === $channel->offset ? $channel : $one, $this->channels));
+    }
+
     /** @return list<Channel> by offset; equal offsets in the chart's order */
     public function byOffset(): array
     {

@@ -18,7 +18,7 @@ final class ProfileReader
     /** @throws InputError */
     public static function read(mixed $document, string $path = ''): FixtureProfile
     {
-        $in = Members::of($document, ['format', 'version', 'maker', 'model', 'kind', 'watts', 'emitters', 'movement', 'switches', 'modes'], $path);
+        $in = Members::of($document, ['format', 'version', 'maker', 'model', 'kind', 'watts', 'emitters', 'movement', 'switches', 'unit', 'record', 'modes'], $path);
         $in->choice('format', [FixtureProfile::FORMAT]);
         $in->whole('version', FixtureProfile::VERSION, FixtureProfile::VERSION);
 
@@ -31,6 +31,8 @@ final class ProfileReader
             $in->has('movement') ? self::movement($in->raw('movement'), $in->path('movement')) : null,
             $in->each('modes', self::mode(...), self::MOST_MODES),
             $in->has('switches') ? self::switches($in->raw('switches'), $in->path('switches')) : null,
+            $in->has('unit') ? UnitSettingReader::read($in->raw('unit'), $in->path('unit')) : null,
+            $in->has('record') ? ChartRecordReader::read($in->raw('record'), $in->path('record')) : null,
         );
         self::refuseRepeats(array_map(static fn (Emitter $one): string => $one->key, $profile->emitters), $in->path('emitters'));
         self::refuseRepeats(array_map(static fn (Mode $one): string => $one->key, $profile->modes), $in->path('modes'));

@@ -26,6 +26,12 @@ final class ProfileWriter
         if (null !== $profile->switches) {
             $document['switches'] = ['count' => $profile->switches->count, 'base' => $profile->switches->base];
         }
+        if (null !== $profile->unit) {
+            $document['unit'] = $profile->unit->toArray();
+        }
+        if (null !== $profile->record && !$profile->record->isEmpty()) {
+            $document['record'] = $profile->record->toArray();
+        }
 
         return $document + ['modes' => array_map(self::mode(...), $profile->modes)];
     }

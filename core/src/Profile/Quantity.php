@@ -35,7 +35,7 @@ enum Quantity
     /** Makers often write "slow to fast" without a figure: then start and end are null. */
     public function mayBeUnknown(): bool
     {
-        return \in_array($this, [self::Hertz, self::Rpm, self::Kelvin, self::Degrees, self::Seconds, self::SlotOrAmount], true);
+        return \in_array($this, [self::Hertz, self::Rpm, self::Kelvin, self::Duv, self::Degrees, self::Seconds, self::SlotOrAmount], true);
     }
 
     /** @return array{float, float} the least and the greatest that can be meant */

@@ -31,6 +31,22 @@ final readonly class Range
     ) {
     }
 
+    /** The same over other values; what it sweeps still goes from one end to the other. */
+    public function over(int $from, int $to): self
+    {
+        return new self($from, $to, $this->label, $this->function, $this->start, $this->end, $this->emitter, $this->hex, $this->slot);
+    }
+
+    public function sweeping(?float $start, ?float $end): self
+    {
+        return new self($this->from, $this->to, $this->label, $this->function, $start, $end, $this->emitter, $this->hex, $this->slot);
+    }
+
+    public function called(string $label): self
+    {
+        return new self($this->from, $this->to, $label, $this->function, $this->start, $this->end, $this->emitter, $this->hex, $this->slot);
+    }
+
     public function isBackwards(): bool
     {
         return $this->from > $this->to;

@@ -107,8 +107,9 @@ final class RangeLine
     {
         $unit = '(?:%|hz|rpm|k|s|°|deg|duv)?';
         if (1 === preg_match('/^\?\s*(.*)$/us', $rest, $parts)) {
-            $rest = $parts[1];
-        } elseif (1 === preg_match('/^('.self::NUMBER.')\s*('.$unit.')(?:\s*(?:'.self::DASH.'|\.\.|to)\s*('.self::NUMBER.')\s*('.$unit.'))?(?=\s|$)\s*(.*)$/uis', $rest, $parts)) {
+            return Quantity::Level === $quantity ? [0.0, 1.0, $parts[1]] : [null, null, $parts[1]];
+        }
+        if (1 === preg_match('/^('.self::NUMBER.')\s*('.$unit.')(?:\s*(?:'.self::DASH.'|\.\.|to)\s*('.self::NUMBER.')\s*('.$unit.'))?(?=\s|$)\s*(.*)$/uis', $rest, $parts)) {
             $start = self::scaled($parts[1], $parts[2].$parts[4], $quantity);
             $end = '' === $parts[3] ? $start : self::scaled($parts[3], $parts[2].$parts[4], $quantity);
 

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Edit;
+
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Profile\Channel;
+use Rigger\Core\Profile\FixtureProfile;
+
+/** Puts a channel at another place of its mode; the others close up, and fine channels keep their coarse ones. */
+final readonly class MoveChannel implements ChartEdit
+{
+    /** @param int $to the offset that it gets */
+    public function __construct(private Target $target, private int $to)
+    {
+    }
+
+    public function on(FixtureProfile $profile): FixtureProfile
+    {
+        $mode = $this->target->mode($profile);
+        $order = $mode->byOffset();
+        $at = array_search($this->target->channel($profile), $order, true);
+        if ($this->to < 1 || $this->to > \count($order)) {
+            throw InputError::because('out_of_range', 'edit.to', \sprintf('The mode has channels 1 to %d.', \count($order)));
+        }
+        $moved = array_splice($order, (int) $at, 1);
+        array_splice($order, $this->to - 1, 0, $moved);
+        $places = [];
+        foreach ($order as $index => $channel) {
+            $places[$channel->offset] = $index + 1;
+        }
+
+        return $profile->withMode($mode->withChannels(array_map(
+            static fn (Channel $one): Channel => $one->at($places[$one->offset], null === $one->fineOf ? null : ($places[$one->fineOf] ?? $one->fineOf)),
+            $order,
+        )));
+    }
+}
