@@ -8,22 +8,25 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Library\Exporter;
+use Rigger\App\Repository\LibraryIndex;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\SnapshotLoader;
 use Rigger\Core\Desk\DeskWriter;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Library\LibraryQuery;
 use Rigger\Core\Profile\ProfileWriter;
 use Rigger\Core\Rig\RigWriter;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\Uid\Uuid;
 
 /** `bin/rigger export fixture|desk|rig NAME`: the open document on standard output. */
 #[AsCommand('rigger:export', 'Export a fixture, a desk or a rig as an open document')]
 final readonly class ExportCommand
 {
-    public function __construct(private EntityManagerInterface $manager, private Types $types, private SnapshotLoader $loader)
+    public function __construct(private EntityManagerInterface $manager, private Types $types, private LibraryIndex $library, private SnapshotLoader $loader)
     {
     }
 
@@ -53,10 +56,10 @@ final readonly class ExportCommand
     /** @return array<string, mixed>|null */
     private function fixture(string $name): ?array
     {
-        [$found] = $this->types->page($name, 1, 100);
-        foreach ($found as $revision) {
-            if ($revision->type->maker().' '.$revision->type->model() === $name) {
-                return ProfileWriter::write($revision->profile());
+        [$found] = $this->library->page(LibraryQuery::of($name), 1, 100);
+        foreach ($found as $type) {
+            if ($type->maker.' '.$type->model === $name) {
+                return ProfileWriter::write($this->types->latest(Uuid::fromString($type->id))->profile());
             }
         }
 

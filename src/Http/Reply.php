@@ -7,6 +7,7 @@ namespace Rigger\App\Http;
 use Rigger\Core\Input\Json;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Views and documents as responses. View objects are plain public data, so they need no serializer. */
 final class Reply
@@ -23,6 +24,11 @@ final class Reply
         $response->headers->set('Content-Disposition', self::attachment($name, 'json'));
 
         return $response;
+    }
+
+    public static function file(string $bytes, string $type, string $name, string $ending): Response
+    {
+        return new Response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => self::attachment($name, $ending)]);
     }
 
     /** A file name that every system takes: names may be in any script. */

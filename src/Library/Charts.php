@@ -9,6 +9,7 @@ use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\FixtureType;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\Types;
+use Rigger\Core\Compare\LookAlike;
 use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Profile\ChartChange;
 use Rigger\Core\Profile\FixtureProfile;
@@ -36,6 +37,22 @@ final readonly class Charts
     }
 
     /**
+     * A new type that starts from a look-alike's chart. Every channel that does something is marked as not tried yet.
+     *
+     * @param string|null $modeKey the one mode to take over; null for all
+     */
+    public function beginLike(Uuid $likeId, string $maker, string $model, ?string $modeKey): FixtureType
+    {
+        $maker = Limits::name($maker, 'maker');
+        $model = Limits::name($model, 'model');
+        if (null !== $this->types->named($maker, $model)) {
+            throw Problem::at('model', 'taken', \sprintf('%s %s is in the library already.', $maker, $model));
+        }
+
+        return $this->add(LookAlike::startingFrom($this->types->latest($likeId)->profile(), $maker, $model, $modeKey))->type;
+    }
+
+    /**
      * Puts the edited chart in place of the newest revision, or after it when that one is in use.
      *
      * @param int $base number of the revision that was edited
@@ -55,7 +72,9 @@ final readonly class Charts
         }
         $words = ChartChange::words($latest->profile(), $profile);
         $latest->type->nameAfter($profile);
-        if ($this->types->isUsed($latest)) {
+        // Words and marks beside the chart change nothing that a unit does, so they need no revision of their own.
+        $isOnlyWords = $latest->profile()->computed()->equals($profile->computed());
+        if (!$isOnlyWords && $this->types->isUsed($latest)) {
             $this->manager->persist($latest->next($profile));
 
             return $words.\sprintf(' (revision %d)', $latest->number + 1);

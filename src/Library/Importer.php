@@ -17,6 +17,7 @@ use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Listing\ProfileListReader;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
@@ -33,7 +34,7 @@ final readonly class Importer
     }
 
     /**
-     * @param string $text a JSON document of one of the three formats
+     * @param string $text a JSON document of one of the three formats, a list of charts (CSV), or an archive of DIN SPEC 15800
      *
      * @throws InputError|Problem and nothing is stored
      */
@@ -45,10 +46,20 @@ final readonly class Importer
         if ('' === trim($text)) {
             throw InputError::because('bad_json', '', 'The file is empty.');
         }
+        if (DeviceArchive::isArchive($text)) {
+            $reading = DeviceArchive::read($text);
+
+            return $this->atomically(fn (): ImportedView => $this->fixture($reading->profile, $reading->notes));
+        }
+        if (self::isList($text)) {
+            $profiles = ProfileListReader::read(self::rows($text));
+
+            return $this->atomically(fn (): ImportedView => $this->fixtures($profiles));
+        }
         $document = Json::decode($text);
         $format = $document instanceof \stdClass ? $document->format ?? null : null;
 
-        return $this->manager->wrapInTransaction(fn (): ImportedView => match ($format) {
+        return $this->atomically(fn (): ImportedView => match ($format) {
             FixtureProfile::FORMAT => $this->fixture(ProfileReader::read($document)),
             Desk::FORMAT => $this->desk(DeskReader::read($document)),
             RigDocument::FORMAT => $this->rig(RigReader::read($document)),
@@ -56,11 +67,58 @@ final readonly class Importer
         });
     }
 
-    private function fixture(FixtureProfile $profile): ImportedView
+    /** @param list<string> $notes what of the document a chart does not hold */
+    private function fixture(FixtureProfile $profile, array $notes = []): ImportedView
     {
         $revision = $this->charts->keep($profile);
 
-        return new ImportedView('fixture', (string) $revision->type->id(), \sprintf('%s %s, revision %d', $profile->maker, $profile->model, $revision->number));
+        return new ImportedView('fixture', (string) $revision->type->id(), \sprintf('%s %s, revision %d', $profile->maker, $profile->model, $revision->number), $notes);
+    }
+
+    /** @param list<FixtureProfile> $profiles */
+    private function fixtures(array $profiles): ImportedView
+    {
+        if ([] === $profiles) {
+            throw InputError::because('missing', '', 'The list names its columns and holds no row.');
+        }
+        $first = null;
+        foreach ($profiles as $profile) {
+            $view = $this->fixture($profile);
+            $first ??= $view;
+        }
+
+        return 1 === \count($profiles) ? $first : new ImportedView('fixture', $first->id, \sprintf('%d fixtures, from %s on', \count($profiles), $first->name));
+    }
+
+    private static function isList(string $text): bool
+    {
+        $head = mb_strtolower(substr(ltrim($text, "\xEF\xBB\xBF \r\n"), 0, 2000));
+
+        return !str_starts_with($head, '{') && !str_starts_with($head, '[') && 1 === preg_match('/^"?(?:maker|model|kind)"?[,;\t]/', $head);
+    }
+
+    /** @return list<list<string>> cells, with the separator that the first row uses */
+    private static function rows(string $text): array
+    {
+        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
+        $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        $first = strtok($text, "\r\n");
+        $counts = array_map(static fn (string $mark): int => substr_count(false === $first ? '' : $first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
+        arsort($counts);
+        $mark = array_key_first($counts);
+        $stream = fopen('php://temp', 'r+');
+        if (false === $stream) {
+            throw new \RuntimeException('No memory for the list.');
+        }
+        fwrite($stream, $text);
+        rewind($stream);
+        $rows = [];
+        while (\count($rows) <= ProfileListReader::MOST_ROWS && false !== $cells = fgetcsv($stream, null, $mark, '"', '')) {
+            $rows[] = array_map(strval(...), $cells);
+        }
+        fclose($stream);
+
+        return $rows;
     }
 
     private function desk(Desk $desk): ImportedView
@@ -98,6 +156,29 @@ final readonly class Importer
         }
 
         return new ImportedView('rig', (string) $rig->id(), $rig->name());
+    }
+
+    /**
+     * All of it or nothing. A document that is refused half-way leaves the entity manager as it was, for the next one.
+     *
+     * @param callable(): ImportedView $work
+     */
+    private function atomically(callable $work): ImportedView
+    {
+        $database = $this->manager->getConnection();
+        $database->beginTransaction();
+        try {
+            $done = $work();
+            $this->manager->flush();
+            $database->commit();
+
+            return $done;
+        } catch (\Throwable $problem) {
+            $database->rollBack();
+            throw $problem;
+        } finally {
+            $this->manager->clear();
+        }
     }
 
     public function venue(string $name): Venue

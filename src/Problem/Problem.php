@@ -29,9 +29,9 @@ final class Problem extends \RuntimeException
         return new self(404, 'not_found', 'Not there', \sprintf('%s is not there any more. It may have been deleted in another window.', $what));
     }
 
-    public static function at(string $path, string $code, string $message): self
+    public static function at(string $path, string $code, string $message, ?\Throwable $previous = null): self
     {
-        return new self(422, 'invalid', 'This cannot be taken', $message, [['path' => $path, 'code' => $code, 'message' => $message]]);
+        return new self(422, 'invalid', 'This cannot be taken', $message, [['path' => $path, 'code' => $code, 'message' => $message]], [], $previous);
     }
 
     /** @param list<string> $since what was done meanwhile, in words */

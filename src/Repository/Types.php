@@ -63,21 +63,24 @@ final readonly class Types
     }
 
     /**
-     * One page of the library, by maker and model, each type with its newest revision.
+     * Where each revision of a type is in use.
      *
-     * @return array{list<FixtureRevision>, int}
+     * @return array<int, list<RevisionUse>> by number
      */
-    public function page(string $search, int $page, int $size): array
+    public function uses(Uuid $typeId): array
     {
-        $from = ' FROM '.FixtureRevision::class.' r JOIN r.type t WHERE r.number = (SELECT MAX(n.number) FROM '.FixtureRevision::class.' n WHERE n.type = r.type)'
-            ." AND LOWER(CONCAT(t.maker, ' ', t.model)) LIKE :search";
-        $pattern = '%'.addcslashes(mb_strtolower(trim($search)), '%_\\').'%';
-        /** @var list<FixtureRevision> $types */
-        $types = $this->manager->createQuery('SELECT r, t'.$from.' ORDER BY t.maker, t.model')
-            ->setParameter('search', $pattern)->setFirstResult(($page - 1) * $size)->setMaxResults($size)->getResult();
-        $count = $this->manager->createQuery('SELECT COUNT(r.id)'.$from)->setParameter('search', $pattern)->getSingleScalarResult();
+        $rows = $this->manager->getConnection()->fetchAllAssociative(<<<'SQL'
+            SELECT r.number, g.id, g.name, v.name AS venue, COUNT(*) AS units FROM fixture_revision r
+            JOIN patched_fixture f ON f.revision_id = r.id JOIN rig g ON g.id = f.rig_id JOIN venue v ON v.id = g.venue_id
+            WHERE r.type_id = ? GROUP BY r.number, g.id, g.name, v.name ORDER BY r.number, g.name
+            SQL, [(string) $typeId]);
+        $uses = [];
+        foreach ($rows as $row) {
+            /** @var array{number: int, id: string, name: string, venue: string, units: int} $row */
+            $uses[$row['number']][] = new RevisionUse($row['id'], $row['name'], $row['venue'], $row['units']);
+        }
 
-        return [$types, (int) $count];
+        return $uses;
     }
 
     private function ofType(Uuid $typeId, string $which, string $order): ?FixtureRevision

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig;
 
+use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Light\CompiledMode;
@@ -17,10 +18,19 @@ final class CompiledModes
     /** @return CompiledMode|null null when the chart has errors: Fixtures reports them */
     public function of(PatchedFixture $fixture): ?CompiledMode
     {
-        $key = $fixture->modeIdentity();
+        return $this->ready($fixture->modeIdentity(), $fixture->revision(), $fixture->modeKey());
+    }
+
+    public function ofRevision(FixtureRevision $revision, string $modeKey): ?CompiledMode
+    {
+        return $this->ready($revision->id().'/'.$modeKey, $revision, $modeKey);
+    }
+
+    private function ready(string $key, FixtureRevision $revision, string $modeKey): ?CompiledMode
+    {
         if (!\array_key_exists($key, $this->modes)) {
             try {
-                $this->modes[$key] = CompiledMode::of($fixture->revision()->profile(), $fixture->modeKey());
+                $this->modes[$key] = CompiledMode::of($revision->profile(), $modeKey);
             } catch (InputError) {
                 $this->modes[$key] = null;
             }

@@ -26,6 +26,18 @@ final class LookValues
     }
 
     /**
+     * What a look's values become when the chart changes.
+     *
+     * @param list<int> $values
+     *
+     * @return list<int>
+     */
+    public static function fitted(array $values, Mode $old, Mode $new): array
+    {
+        return $old->labels() === $new->labels() ? $values : self::carry($values, $old, $new);
+    }
+
+    /**
      * @param list<int> $values
      *
      * @return list<int>

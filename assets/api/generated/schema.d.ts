@@ -68,6 +68,158 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/types/{id}/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_fixtures_card__invoke"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The chart after an edit. */
+        post: operations["post_rigger_app_http_fixtures_charttools_edit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is to be said of a chart, each finding with what puts it right and whether somebody accepted it. */
+        post: operations["post_rigger_app_http_fixtures_charttools_check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The text of a file: plain text, a list, or what a PDF holds of it. */
+        post: operations["post_rigger_app_http_fixtures_charttools_text"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/types/{id}/modes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The modes of a type side by side, with what each costs in this rig. */
+        get: operations["get_rigger_app_http_fixtures_comparisons_modes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/types/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_fixtures_comparisons_revisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/types/{id}/compare/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A mode of this type beside a mode of another type, or of another revision of the same. */
+        get: operations["get_rigger_app_http_fixtures_comparisons_compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/types/{id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What would change in the rig if its units followed the newest revision. */
+        get: operations["get_rigger_app_http_fixtures_comparisons_preview"];
+        put?: never;
+        /** The rig's units of this type follow its newest revision. */
+        post: operations["post_rigger_app_http_fixtures_fixtures_take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/types/{id}/alikes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fixtures of which a mode has the same shape: the same functions in the same order. */
+        get: operations["get_rigger_app_http_fixtures_comparisons_alikes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/emitters": {
         parameters: {
             query?: never;
@@ -91,6 +243,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Everything that fits what is typed: maker, model, kind, functions, "RGBAW under 10 channels". */
         get: operations["get_rigger_app_http_fixtures_fixtures_list"];
         put?: never;
         post?: never;
@@ -150,23 +303,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/types/{id}/take": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The rig's units of this type follow its newest revision. */
-        post: operations["post_rigger_app_http_fixtures_fixtures_take"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/range-line": {
         parameters: {
             query?: never;
@@ -201,6 +337,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Many files at once, each for itself: one that is refused keeps none of the others back. */
+        post: operations["post_rigger_app_http_library_library_importall"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/types/{id}/export": {
         parameters: {
             query?: never;
@@ -208,6 +361,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** The newest chart as a rigger-fixture document, as a list with one row a range, or as an archive of DIN SPEC 15800. */
         get: operations["get_rigger_app_http_library_library_fixture"];
         put?: never;
         post?: never;
@@ -550,6 +704,10 @@ export interface components {
             maker: string;
             model: string;
             kind: string;
+            /** @default null */
+            like?: string | null;
+            /** @default null */
+            likeMode?: string | null;
         };
         AtVersion: {
             version: number;
@@ -811,6 +969,116 @@ export interface components {
             version: number;
             lamps: components["schemas"]["LampView"][];
         };
+        EditedChartView: {
+            chart: Record<string, never>;
+        };
+        ChartRepairView: {
+            label: string;
+            edit: Record<string, never>;
+        };
+        ChartFindingView: {
+            code: string;
+            severity: string;
+            mode: string;
+            channel?: number | null;
+            from?: number | null;
+            to?: number | null;
+            message: string;
+            repairs: components["schemas"]["ChartRepairView"][];
+            mayBeAccepted: boolean;
+            accepted?: string | null;
+        };
+        ChartFindingsView: {
+            findings: components["schemas"]["ChartFindingView"][];
+        };
+        PageTextView: {
+            text: string;
+        };
+        ModeCostView: {
+            key: string;
+            name: string;
+            display?: string | null;
+            channels: number;
+            unitsInAUniverse: number;
+            slots: number;
+            faders?: number | null;
+            fadersSentence: string;
+            cellsSentence: string;
+            isComplete: boolean;
+        };
+        FunctionRowView: {
+            function: string;
+            channels: number[][];
+        };
+        ModesView: {
+            modes: components["schemas"]["ModeCostView"][];
+            functions: components["schemas"]["FunctionRowView"][];
+            units: number;
+            desk?: string | null;
+        };
+        RevisionUseView: {
+            rigId: string;
+            rig: string;
+            venue: string;
+            units: number;
+        };
+        RevisionView: {
+            number: number;
+            words: string;
+            uses: components["schemas"]["RevisionUseView"][];
+            chart: Record<string, never>;
+        };
+        RevisionListView: {
+            revisions: components["schemas"]["RevisionView"][];
+        };
+        ChannelPairView: {
+            offset: number;
+            before?: Record<string, never> | null;
+            after?: Record<string, never> | null;
+            words: string[];
+        };
+        ComparisonView: {
+            first: string;
+            second: string;
+            channels: components["schemas"]["ChannelPairView"][];
+            differ: number;
+        };
+        FaderChangeView: {
+            button?: number | null;
+            page: number;
+            fader: number;
+            address: number;
+            before?: string | null;
+            after?: string | null;
+        };
+        LookChangeView: {
+            look: string;
+            fixture: string;
+            before: string;
+            after: string;
+            beforeHex?: string | null;
+            afterHex?: string | null;
+        };
+        TakePreviewView: {
+            from: number;
+            to: number;
+            charts: components["schemas"]["ComparisonView"][];
+            faders: components["schemas"]["FaderChangeView"][];
+            looks: components["schemas"]["LookChangeView"][];
+            hindrance?: string | null;
+        };
+        AlikeView: {
+            typeId: string;
+            maker: string;
+            model: string;
+            kind: string;
+            mode: string;
+            modeName: string;
+            channels: number;
+        };
+        AlikeListView: {
+            alikes: components["schemas"]["AlikeView"][];
+        };
         EmitterView: {
             key: string;
             /** Format: float */
@@ -858,6 +1126,16 @@ export interface components {
             kind: string;
             id: string;
             name: string;
+            /** @default [] */
+            notes?: string[];
+        };
+        ImportResultView: {
+            file: string;
+            done?: components["schemas"]["ImportedView"] | null;
+            problem?: string | null;
+        };
+        ImportReportView: {
+            results: components["schemas"]["ImportResultView"][];
         };
         RigLineView: {
             id: string;
@@ -1012,6 +1290,255 @@ export interface operations {
             };
         };
     };
+    get_rigger_app_http_fixtures_card__invoke: {
+        parameters: {
+            query?: {
+                size?: string;
+                revision?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    post_rigger_app_http_fixtures_charttools_edit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    chart: Record<string, never>;
+                    edit: Record<string, never>;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedChartView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_fixtures_charttools_check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    chart: Record<string, never>;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartFindingsView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_fixtures_charttools_text: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageTextView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_fixtures_comparisons_modes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModesView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_fixtures_comparisons_revisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionListView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_fixtures_comparisons_compare: {
+        parameters: {
+            query: {
+                mode: string;
+                otherMode: string;
+                revision?: number | null;
+                otherRevision?: number | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+                other: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_fixtures_comparisons_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakePreviewView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_fixtures_fixtures_take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_fixtures_comparisons_alikes: {
+        parameters: {
+            query: {
+                mode: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlikeListView"];
+                };
+            };
+        };
+    };
     get_rigger_app_http_fixtures_emitters__invoke: {
         parameters: {
             query?: never;
@@ -1136,33 +1663,6 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_fixtures_fixtures_take: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
     post_rigger_app_http_fixtures_rangeline__invoke: {
         parameters: {
             query?: never;
@@ -1217,9 +1717,37 @@ export interface operations {
             };
         };
     };
-    get_rigger_app_http_library_library_fixture: {
+    post_rigger_app_http_library_library_importall: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    "files[]": string[];
+                };
+            };
+        };
+        responses: {
+            /** @description What became of each file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReportView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_library_library_fixture: {
+        parameters: {
+            query?: {
+                as?: string;
+            };
             header?: never;
             path: {
                 id: string;

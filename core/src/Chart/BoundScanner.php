@@ -58,11 +58,11 @@ final class BoundScanner
         if (!str_contains($text, '%')) {
             return;
         }
-        foreach (self::matches('/'.$before.'(?:from\s+)?('.self::PERCENT.')\s*%?'.self::UPTO.'('.self::PERCENT.')\s*%/i', $text) as [$whole, $start, $one, $other]) {
-            yield Bound::between(self::real($one), self::real($other), Notation::Percent, $start, \strlen($whole));
+        foreach (self::matches('/'.$before.'(?:from\s+)?('.self::PERCENT.')\s*%?'.self::UPTO.'('.self::PERCENT.')\s*%/i', $text) as [$whole, $start, $groups]) {
+            yield Bound::between(self::real($groups[0]), self::real($groups[1]), Notation::Percent, $start, \strlen($whole));
         }
-        foreach (self::matches('/'.$before.'(?:(?:>=|=>|>|from|above)\s*('.self::PERCENT.')\s*%|('.self::PERCENT.')\s*%\s*(?:\+|(?:and|or)\s+(?:above|up|more)))/i', $text) as $match) {
-            yield Bound::between(self::real($match[2] ?: ($match[3] ?? '0')), 100.0, Notation::Percent, $match[1], \strlen($match[0]));
+        foreach (self::matches('/'.$before.'(?:(?:>=|=>|>|from|above)\s*('.self::PERCENT.')\s*%|('.self::PERCENT.')\s*%\s*(?:\+|(?:and|or)\s+(?:above|up|more)))/i', $text) as [$whole, $start, $groups]) {
+            yield Bound::between(self::real('' !== $groups[0] ? $groups[0] : $groups[1]), 100.0, Notation::Percent, $start, \strlen($whole));
         }
     }
 
@@ -71,7 +71,7 @@ final class BoundScanner
     {
         $one = '('.self::HEX.'|'.self::DECIMAL.')';
         $last = null;
-        foreach (self::matches('/'.self::BEFORE.'(?:from\s+)?'.$one.self::UPTO.$one.self::AFTER.'/i', $text) as [$whole, $start, $from, $to]) {
+        foreach (self::matches('/'.self::BEFORE.'(?:from\s+)?'.$one.self::UPTO.$one.self::AFTER.'/i', $text) as [$whole, $start, [$from, $to]]) {
             $end = $start + \strlen($whole);
             if (self::isName($text, $start, $end, $from, $to, $last)) {
                 continue;
@@ -112,7 +112,7 @@ final class BoundScanner
             $one.'\s*(?:and|or|&)\s+(?:below|less|under|lower|down)\b' => static fn (float $value): array => [0.0, $value],
         ];
         foreach ($forms as $form => $span) {
-            foreach (self::matches('/(?<![\w.°#$-])'.$form.'/i', $text) as [$whole, $start, $number]) {
+            foreach (self::matches('/(?<![\w.°#$-])'.$form.'/i', $text) as [$whole, $start, [$number]]) {
                 [$from, $to] = $span(self::value($number));
                 if ($from >= 0 && $to >= $from) {
                     $notation = 1 === preg_match('/^'.self::HEX.'$/i', $number) ? Notation::Hexadecimal : Notation::Decimal;
@@ -132,7 +132,7 @@ final class BoundScanner
     private static function withSingles(string $text, array $bounds): array
     {
         $singles = [];
-        foreach (self::matches('/'.self::BEFORE.'('.self::HEX.'|'.self::DECIMAL.')\s*(%?)'.self::AFTER.'/i', $text) as [$whole, $start, $number, $percent]) {
+        foreach (self::matches('/'.self::BEFORE.'('.self::HEX.'|'.self::DECIMAL.')\s*(%?)'.self::AFTER.'/i', $text) as [$whole, $start, [$number, $percent]]) {
             $end = $start + \strlen($whole);
             $value = self::value($number);
             $isInside = [] !== array_filter($bounds, static fn (Bound $bound): bool => $start < $bound->end() && $end > $bound->start);
@@ -170,13 +170,13 @@ final class BoundScanner
             || ($closes && [] !== $bounds && ($follows || $leads) && 1 !== preg_match(self::NAMED, $before));
     }
 
-    /** @return list<array{0: string, 1: int, 2: string, 3?: string}> whole match, its byte, then the groups */
+    /** @return list<array{string, int, array{string, string}}> whole match, its byte, then two groups, empty where they took no part */
     private static function matches(string $pattern, string $text): array
     {
         preg_match_all($pattern, $text, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         $matches = [];
         foreach ($found as $match) {
-            $matches[] = [$match[0][0], $match[0][1], ...array_map(static fn (array $group): string => $group[0], \array_slice($match, 1))];
+            $matches[] = [$match[0][0], $match[0][1], [$match[1][0] ?? '', $match[2][0] ?? '']];
         }
 
         return $matches;

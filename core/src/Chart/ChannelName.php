@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
+use Rigger\Core\Input\Splitting;
+
 /** A channel's name and the words of its ranges, told apart where the page writes them as one. */
 final readonly class ChannelName
 {
@@ -54,7 +56,7 @@ final readonly class ChannelName
             return $subject;
         }
         // A channel without a name, or with one that says nothing, is about what its ranges first speak of.
-        $emitters = array_filter(array_map(static fn (DraftRange $range): ?string => EmitterWords::keyOf($range->text), $this->ranges));
+        $emitters = array_filter(array_map(static fn (DraftRange $range): ?string => EmitterWords::keyOf($range->text), $this->ranges), static fn (?string $key): bool => null !== $key);
         if (\count(array_unique($emitters)) > 1) {
             return Subject::Preset;
         }
@@ -116,7 +118,7 @@ final readonly class ChannelName
     {
         $words = null;
         foreach ($ranges as $range) {
-            $these = preg_split('/\s+/', $range->text) ?: [];
+            $these = Splitting::of('/\s+/', $range->text);
             $words ??= $these;
             $kept = 0;
             while ($kept < \count($words) && $kept < \count($these) && mb_strtolower(rtrim($words[$kept], ':,-')) === mb_strtolower(rtrim($these[$kept], ':,-'))) {

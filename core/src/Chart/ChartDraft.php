@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
+use Rigger\Core\Input\Splitting;
+
 /** What has been gathered of the page so far: modes, the channels that are open, and words that wait for values. */
 final class ChartDraft
 {
@@ -101,11 +103,13 @@ final class ChartDraft
             return 1 === preg_match('/^\W*\p{L}/u', $rest) || $hasValues || '' === trim($rest);
         }
         if ($number === $last || isset($mode?->channels[$number])) {
-            return $hasValues && ($number === $last || $mode?->channels[$number]->label === trim(substr($rest, 0, \strlen($mode->channels[$number]->label))));
+            $known = null === $mode ? null : $mode->channels[$number] ?? null;
+
+            return $hasValues && ($number === $last || null !== $known && $known->label === trim(substr($rest, 0, \strlen($known->label))));
         }
         $isNear = $number > $last && $number <= $last + 8;
 
-        return $isNear && Subject::Unknown !== Vocabulary::subjectOf(preg_split('/\d|\s{2,}/', trim($rest))[0] ?? '') && 1 === preg_match('/^\W*\p{L}/u', $rest);
+        return $isNear && Subject::Unknown !== Vocabulary::subjectOf(Splitting::of('/\d|\s{2,}/', trim($rest))[0]) && 1 === preg_match('/^\W*\p{L}/u', $rest);
     }
 
     /** Whether words by themselves have a place to go. */
@@ -173,7 +177,8 @@ final class ChartDraft
         $words = RowWords::of($pieces, true);
         $this->open = [];
         $wasKnown = false;
-        foreach (reset($marks) ?: [] as $step => $ignored) {
+        $steps = array_values($marks)[0] ?? [];
+        foreach (array_keys($steps) as $step) {
             $channel = null;
             foreach ($marks as $index => $numbers) {
                 $channel ??= $this->modes[$this->active[$index] ?? $this->active[0]]->channels[$numbers[$step] ?? 0] ?? null;
@@ -187,7 +192,7 @@ final class ChartDraft
             }
             $this->open[] = $channel;
         }
-        if ($wasKnown && [] !== $this->open && [] !== $this->open[0]->ranges) {
+        if ($wasKnown && [] !== $this->open[0]->ranges) {
             $words = self::again($words, RowWords::of($pieces, false), $this->open[0]);
         }
         $this->name($words->label, $line);
@@ -208,7 +213,7 @@ final class ChartDraft
         if ('' === $label) {
             return;
         }
-        $names = \count($this->open) > 1 ? preg_split('/\s*[\/,+&]\s*/', $label) ?: [] : [$label];
+        $names = \count($this->open) > 1 ? Splitting::of('/\s*[\/,+&]\s*/', $label) : [$label];
         $isShared = \count($names) !== \count($this->open);
         foreach ($this->open as $index => $channel) {
             if ('' === $channel->label) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
+use Rigger\Core\Input\Splitting;
 use Rigger\Core\Input\InputError;
 
 /**
@@ -170,7 +171,7 @@ final class ChartReader
     {
         $cells = $row->filled();
         if (1 === \count($cells) && preg_match_all('/(?<![\w])ch(?:annel)?\.?\s*\d{1,3}\b/i', $cells[0]->text) > 1 && null !== ChannelMark::strong($cells[0]->text) && [] === self::joinedMarks($cells[0]->text)) {
-            foreach (preg_split('/\s+(?=ch(?:annel)?\.?\s*\d{1,3}\b)/i', $cells[0]->text) ?: [] as $part) {
+            foreach (Splitting::of('/\s+(?=ch(?:annel)?\.?\s*\d{1,3}\b)/i', $cells[0]->text) as $part) {
                 $this->freeRow($row->withCells([new Cell($part, 0, 0)]));
             }
 
@@ -228,7 +229,8 @@ final class ChartReader
 
             return;
         }
-        if ([] === $marks && !$this->header?->has(ColumnRole::Channel) && !$this->header?->has(ColumnRole::Mode) && [] !== $rest) {
+        $hasNumbers = null !== $this->header && ($this->header->has(ColumnRole::Channel) || $this->header->has(ColumnRole::Mode));
+        if ([] === $marks && !$hasNumbers && [] !== $rest) {
             $this->freeRow($row);
 
             return;
@@ -293,7 +295,7 @@ final class ChartReader
     /** @return array{array<int, non-empty-list<int>>, list<Cell>, bool} */
     private function looseMarks(Row $row): array
     {
-        $words = preg_split('/\s+/', $row->text()) ?: [];
+        $words = Splitting::of('/\s+/', $row->text());
         $marks = [];
         $count = \count($this->header?->modes() ?? []);
         foreach (\array_slice($words, 0, $count) as $index => $word) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
+use Rigger\Core\Input\Splitting;
 use Rigger\Core\Input\InputError;
 
 /** Text as it comes off a page, with the many ways of writing dashes, blanks and signs made one. */
@@ -31,7 +32,7 @@ final class PageText
      */
     public static function lines(string $text): array
     {
-        $lines = preg_split('/\R/', rtrim(mb_scrub($text))) ?: [];
+        $lines = Splitting::of('/\R/', rtrim(mb_scrub($text)));
         if (\count($lines) > self::MOST_LINES) {
             throw InputError::because('out_of_range', 'text', \sprintf('The text has %s lines; a chart of at most %s is read. Paste the pages that hold the chart.', number_format(\count($lines)), number_format(self::MOST_LINES)));
         }

@@ -56,7 +56,11 @@ enum Separator
         return $cells;
     }
 
-    /** @param non-empty-string $mark @return list<Cell> */
+    /**
+     * @param non-empty-string $mark
+     *
+     * @return list<Cell>
+     */
     private static function split(string $line, string $mark): array
     {
         $cells = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
+use Rigger\Core\Input\Splitting;
+
 /** The head of a table: what each column holds, and where one table ends and another begins beside it. */
 final readonly class TableHeader
 {
@@ -193,7 +195,7 @@ final readonly class TableHeader
     private static function loose(Row $row): ?self
     {
         $text = $row->text();
-        $heads = preg_split('/\s+/', preg_replace(['/(\d)\s*-?\s*(ch|channels?)\b/i', '/\bdmx\s+(?=\w)/i'], ['$1$2', ''], $text) ?? $text) ?: [];
+        $heads = Splitting::of('/\s+/', preg_replace(['/(\d)\s*-?\s*(ch|channels?)\b/i', '/\bdmx\s+(?=\w)/i'], ['$1$2', ''], $text) ?? $text);
         $columns = [];
         foreach ($heads as $index => $head) {
             $role = ColumnRole::ofHeading($head);

@@ -66,6 +66,27 @@ final class Srgb
         return \sprintf('#%02x%02x%02x', ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode($part / $greatest)), $linear));
     }
 
+    /**
+     * A screen colour with its luminance, white being 100; black keeps the white point's chromaticity.
+     *
+     * @return array{float, float, float} x, y, Y
+     */
+    public static function xyY(string $hex): array
+    {
+        $xyz = self::times(self::TO_XYZ, array_map(static fn (string $pair): float => self::decode(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2)));
+        $sum = array_sum($xyz);
+
+        return $sum <= 0.0 ? [0.3127, 0.3290, 0.0] : [$xyz[0] / $sum, $xyz[1] / $sum, 100 * $xyz[1]];
+    }
+
+    /** The other way; what lies outside the screen's colours is clipped. */
+    public static function hexOfXyY(float $x, float $y, float $luminance): string
+    {
+        $linear = $y <= 0.0 ? [0.0, 0.0, 0.0] : self::times(self::FROM_XYZ, [$x / $y * $luminance / 100, $luminance / 100, (1 - $x - $y) / $y * $luminance / 100]);
+
+        return \sprintf('#%02x%02x%02x', ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode(max(0.0, min(1.0, $part)))), $linear));
+    }
+
     private static function decode(float $encoded): float
     {
         return $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;

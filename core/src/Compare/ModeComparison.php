@@ -27,7 +27,7 @@ final class ModeComparison
         }
         $result = [];
         foreach ($rows as $function => $channels) {
-            $result[] = new FunctionRow((string) $function, $channels);
+            $result[] = new FunctionRow($function, $channels);
         }
 
         return $result;

@@ -38,7 +38,7 @@ final readonly class CopyBlock implements ChartEdit
         if ($length > self::MOST) {
             throw InputError::because('out_of_range', 'edit.copies', \sprintf('That makes %d channels; a universe has %d.', $length, self::MOST));
         }
-        $last = max(array_map(static fn (Channel $one): int => $one->offset, $channels));
+        $last = max([0, ...array_map(static fn (Channel $one): int => $one->offset, $channels)]);
         for ($copy = 1; $copy <= $this->copies; ++$copy) {
             foreach ($block as $channel) {
                 $channels[] = $this->copied($channel, $copy, $last + ($copy - 1) * $this->count);

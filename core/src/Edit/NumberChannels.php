@@ -38,7 +38,7 @@ final readonly class NumberChannels implements ChartEdit
     {
         $channels = $mode->channels;
         $offsets = array_map(static fn (Channel $one): int => $one->offset, $channels);
-        foreach (array_diff(range(1, max($offsets)), $offsets) as $missing) {
+        foreach (array_diff(range(1, max([1, ...$offsets])), $offsets) as $missing) {
             $channels[] = new Channel($missing, '');
         }
         usort($channels, static fn (Channel $one, Channel $other): int => $one->offset <=> $other->offset);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Edit;
 
+use Rigger\Core\Input\Splitting;
 use Rigger\Core\Chart\ChartReader;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Profile\FixtureProfile;
@@ -38,7 +39,7 @@ final readonly class PasteRows implements ChartEdit
     private function typed(FixtureProfile $profile): ?array
     {
         $ranges = [];
-        foreach (array_filter(array_map(trim(...), preg_split('/\R/', $this->text) ?: []), static fn (string $line): bool => '' !== $line) as $line) {
+        foreach (array_filter(array_map(trim(...), Splitting::of('/\R/', $this->text)), static fn (string $line): bool => '' !== $line) as $line) {
             try {
                 $ranges[] = RangeLine::parse($line, $profile->emitters);
             } catch (InputError) {

@@ -34,12 +34,10 @@ final class FaderSearch
                 return $value;
             }
         }
-        $lower = null;
-        foreach ($this->whatAt as $value => $what) {
-            if (null !== $lower && $this->whatAt[$lower] !== $what && $value - $lower > 1) {
-                return max(0, min(255, intdiv($lower + $value, 2)));
+        foreach ($this->edges() as [$lower, $upper]) {
+            if ($upper - $lower > 1) {
+                return max(0, min(255, intdiv($lower + $upper, 2)));
             }
-            $lower = $value;
         }
 
         return null;
@@ -48,34 +46,43 @@ final class FaderSearch
     /** @return list<ObservedRange> from the lowest to the highest noted value; an edge not yet found lies half-way, rounded down */
     public function ranges(): array
     {
-        $ranges = [];
-        $from = $last = null;
-        foreach ($this->whatAt as $value => $what) {
-            if (null === $last || null === $from) {
-                $from = $value;
-            } elseif ($this->whatAt[$last] !== $what) {
-                $edge = intdiv($last + $value, 2);
-                $ranges[] = new ObservedRange($from, $edge, $this->whatAt[$last]);
-                $from = $edge + 1;
-            }
-            $last = $value;
+        if ([] === $this->whatAt) {
+            return [];
         }
+        $from = array_key_first($this->whatAt);
+        $ranges = [];
+        foreach ($this->edges() as [$lower, $upper]) {
+            $edge = intdiv($lower + $upper, 2);
+            $ranges[] = new ObservedRange($from, $edge, $this->whatAt[$lower]);
+            $from = $edge + 1;
+        }
+        $last = array_key_last($this->whatAt);
 
-        return null === $last || null === $from ? [] : [...$ranges, new ObservedRange($from, $last, $this->whatAt[$last])];
+        return [...$ranges, new ObservedRange($from, $last, $this->whatAt[$last])];
     }
 
     /** Tries that are left at the least: the halvings of every gap that still holds an edge, and the first values not tried. */
     public function triesLeft(): int
     {
         $tries = \count(array_filter(self::FIRST, fn (int $value): bool => !isset($this->whatAt[$value])));
-        $lower = null;
-        foreach ($this->whatAt as $value => $what) {
-            if (null !== $lower && $this->whatAt[$lower] !== $what) {
-                $tries += (int) ceil(log($value - $lower, 2));
-            }
-            $lower = $value;
+        foreach ($this->edges() as [$lower, $upper]) {
+            $tries += (int) ceil(log($upper - $lower, 2));
         }
 
         return $tries;
+    }
+
+    /** @return list<array{int, int}> neighbouring notes that differ, ascending */
+    private function edges(): array
+    {
+        $values = array_keys($this->whatAt);
+        $edges = [];
+        foreach (\array_slice($values, 1) as $index => $value) {
+            if ($this->whatAt[$values[$index]] !== $this->whatAt[$value]) {
+                $edges[] = [$values[$index], $value];
+            }
+        }
+
+        return $edges;
     }
 }

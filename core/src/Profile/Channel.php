@@ -27,7 +27,7 @@ final readonly class Channel
     /** @param list<Range> $ranges */
     public function withRanges(array $ranges): self
     {
-        return new self($this->offset, $this->label, $this->cell, $this->fineOf, $this->default, array_values($ranges));
+        return new self($this->offset, $this->label, $this->cell, $this->fineOf, $this->default, $ranges);
     }
 
     public function at(int $offset, ?int $fineOf = null): self

@@ -68,14 +68,23 @@ final readonly class UnitSetting
         return $lines;
     }
 
+    /**
+     * @param list<Legend> $legends
+     *
+     * @return list<array{sign: string, meaning: string}>
+     */
+    private static function legends(array $legends): array
+    {
+        return array_map(static fn (Legend $one): array => $one->toArray(), $legends);
+    }
+
     /** @return array<string, mixed>|\stdClass */
     public function toArray(): array|\stdClass
     {
-        $legends = static fn (array $all): array => array_map(static fn (Legend $one): array => $one->toArray(), $all);
         $document = array_filter([
-            'buttons' => $this->buttons, 'letters' => $legends($this->letters), 'save' => $this->save?->value, 'saveSeconds' => $this->saveSeconds,
+            'buttons' => $this->buttons, 'letters' => self::legends($this->letters), 'save' => $this->save?->value, 'saveSeconds' => $this->saveSeconds,
             'revertsAfter' => $this->revertsAfter, 'remote' => $this->remote, 'byItself' => $this->byItself, 'leader' => $this->leader, 'follower' => $this->follower,
-            'tenthSwitch' => $this->tenthSwitch, 'lamps' => $legends($this->lamps), 'curveByLevel' => $this->curveByLevel, 'powerOn' => $this->powerOn,
+            'tenthSwitch' => $this->tenthSwitch, 'lamps' => self::legends($this->lamps), 'curveByLevel' => $this->curveByLevel, 'powerOn' => $this->powerOn,
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
 
         return [] === $document ? new \stdClass() : $document;

@@ -14,13 +14,14 @@ use Rigger\App\Library\Charts;
 use Rigger\App\Library\View\ChartView;
 use Rigger\App\Library\View\CreatedTypeView;
 use Rigger\App\Library\View\TypeListView;
-use Rigger\App\Library\View\TypeView;
+use Rigger\App\Repository\LibraryIndex;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\Patching;
 use Rigger\App\Rig\RigEditor;
 use Rigger\App\Rig\View\RigView;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Input\Members;
+use Rigger\Core\Library\LibraryQuery;
 use Rigger\Core\Profile\ProfileReader;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -34,16 +35,17 @@ final readonly class FixturesController
 {
     private const PAGE = 100;
 
-    public function __construct(private Types $types, private Charts $charts, private RigEditor $editor)
+    public function __construct(private Types $types, private LibraryIndex $library, private Charts $charts, private RigEditor $editor)
     {
     }
 
+    /** Everything that fits what is typed: maker, model, kind, functions, "RGBAW under 10 channels". */
     #[Route('/api/types', methods: 'GET'), Answers(TypeListView::class)]
     public function list(#[MapQueryParameter] string $search = '', #[MapQueryParameter(options: ['min_range' => 1])] int $page = 1): JsonResponse
     {
-        [$types, $total] = $this->types->page($search, $page, self::PAGE);
+        [$types, $total] = $this->library->page(LibraryQuery::of($search), $page, self::PAGE);
 
-        return Reply::with(new TypeListView(array_map(TypeView::of(...), $types), $page, $total));
+        return Reply::with(new TypeListView($types, $page, $total));
     }
 
     /** The newest chart, or the one of a revision. */
@@ -58,7 +60,9 @@ final readonly class FixturesController
     {
         $typeId = '';
         $view = $this->editor->edit($rig, $input->version, function () use ($input, &$typeId): string {
-            $type = $this->charts->begin($input->maker, $input->model, $input->kind);
+            $type = null === $input->like
+                ? $this->charts->begin($input->maker, $input->model, $input->kind)
+                : $this->charts->beginLike(Uuid::fromString($input->like), $input->maker, $input->model, $input->likeMode);
             $typeId = (string) $type->id();
 
             return \sprintf('Began a chart for %s %s', $type->maker(), $type->model());

@@ -7,19 +7,27 @@ namespace Rigger\App\Http\Library;
 use OpenApi\Attributes as OA;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
+use Rigger\App\Library\BulkImport;
+use Rigger\App\Library\Csv;
+use Rigger\App\Library\DeviceArchive;
 use Rigger\App\Library\Exporter;
 use Rigger\App\Library\Importer;
 use Rigger\App\Library\View\ImportedView;
+use Rigger\App\Library\View\ImportReportView;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\Desks;
 use Rigger\App\Repository\Rigs;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\SnapshotLoader;
 use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Listing\ProfileList;
 use Rigger\Core\Profile\ProfileWriter;
 use Rigger\Core\Rig\RigWriter;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
@@ -38,12 +46,27 @@ final readonly class LibraryController
         return Reply::with($importer->import($request->getContent()));
     }
 
+    /** Many files at once, each for itself: one that is refused keeps none of the others back. */
+    #[Route('/api/imports', methods: 'POST'), Answers(ImportReportView::class, 'What became of each file')]
+    #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['files[]'], properties: [new OA\Property('files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary'))])))]
+    public function importAll(Request $request, BulkImport $bulk): JsonResponse
+    {
+        return Reply::with($bulk->import(array_values(array_filter((array) $request->files->get('files'), static fn (mixed $file): bool => $file instanceof UploadedFile))));
+    }
+
+    /** The newest chart as a rigger-fixture document, as a list with one row a range, or as an archive of DIN SPEC 15800. */
     #[Route('/api/types/{id}/export', methods: 'GET')]
-    public function fixture(Uuid $id, Types $types): JsonResponse
+    public function fixture(Uuid $id, Types $types, #[MapQueryParameter] string $as = 'json'): Response
     {
         $profile = $types->latest($id)->profile();
+        $name = $profile->maker.' '.$profile->model;
 
-        return Reply::download(ProfileWriter::write($profile), $profile->maker.' '.$profile->model);
+        return match ($as) {
+            'json' => Reply::download(ProfileWriter::write($profile), $name),
+            'csv' => Reply::file(Csv::of(ProfileList::rows($profile)), 'text/csv; charset=UTF-8', $name, 'csv'),
+            'device' => Reply::file(DeviceArchive::write($profile), 'application/zip', $name, 'gdtf'),
+            default => throw Problem::at('as', 'not_a_choice', 'A chart is exported as json, csv or device.'),
+        };
     }
 
     #[Route('/api/desks/{id}/export', methods: 'GET')]

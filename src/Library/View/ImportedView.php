@@ -7,8 +7,11 @@ namespace Rigger\App\Library\View;
 /** What an import brought in. */
 final readonly class ImportedView
 {
-    /** @param string $kind fixture, desk or rig */
-    public function __construct(public string $kind, public string $id, public string $name)
+    /**
+     * @param string       $kind  fixture, desk or rig
+     * @param list<string> $notes what of the document could not be taken over
+     */
+    public function __construct(public string $kind, public string $id, public string $name, public array $notes = [])
     {
     }
 }

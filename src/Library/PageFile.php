@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library;
+
+use Rigger\App\Problem\Problem;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Process\ExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/** The text of a file that somebody brings to the paste sheet. Nothing of it is stored. */
+final readonly class PageFile
+{
+    private const MOST_BYTES = 5 * 1024 * 1024;
+    private const MOST_LETTERS = 400_000;
+    private const PDF_SECONDS = 20.0;
+
+    /** @throws Problem in an operator's words */
+    public function text(?UploadedFile $file): string
+    {
+        if (null === $file || !$file->isValid()) {
+            throw Problem::at('file', 'missing', 'No file arrived, or it is larger than 5 MB.');
+        }
+        if ($file->getSize() > self::MOST_BYTES) {
+            throw Problem::tooLarge(self::MOST_BYTES);
+        }
+        $bytes = (string) file_get_contents($file->getPathname());
+        $text = str_starts_with($bytes, '%PDF-') ? $this->ofPdf($file->getPathname()) : self::plain($bytes);
+        if ('' === trim($text)) {
+            throw Problem::at('file', 'no_text', str_starts_with($bytes, '%PDF-')
+                ? 'This PDF holds pictures of its pages and no text. Type the chart, or find it by fader.'
+                : 'The file is empty.');
+        }
+
+        return mb_substr($text, 0, self::MOST_LETTERS);
+    }
+
+    private static function plain(string $bytes): string
+    {
+        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
+            $bytes = mb_convert_encoding(substr($bytes, 2), 'UTF-8', str_starts_with($bytes, "\xFF") ? 'UTF-16LE' : 'UTF-16BE');
+        }
+        if (str_contains($bytes, "\0")) {
+            throw Problem::at('file', 'not_text', 'This file holds no text. The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
+        }
+        if (!mb_check_encoding($bytes, 'UTF-8')) {
+            $bytes = mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
+        }
+        if (1 === preg_match('/[\x01-\x08\x0E-\x1A\x1C-\x1F]{2}/', $bytes)) {
+            throw Problem::at('file', 'not_text', 'This file holds no text. The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
+        }
+
+        return $bytes;
+    }
+
+    private function ofPdf(string $path): string
+    {
+        $program = (new ExecutableFinder())->find('pdftotext');
+        if (null === $program) {
+            throw Problem::at('file', 'no_pdftotext', 'To read a PDF this machine needs the program pdftotext (package poppler-utils). Copy the chart out of the PDF and paste it instead.');
+        }
+        $process = new Process([$program, '-layout', '-enc', 'UTF-8', $path, '-']);
+        $process->setTimeout(self::PDF_SECONDS);
+        try {
+            $process->run();
+        } catch (\RuntimeException $problem) {
+            throw Problem::at('file', 'bad_pdf', 'This PDF took too long to read. Copy the chart out of it and paste it instead.', $problem);
+        }
+        if (!$process->isSuccessful()) {
+            throw Problem::at('file', 'bad_pdf', 'This PDF cannot be read: it is damaged, or locked with a password.');
+        }
+
+        return mb_scrub($process->getOutput());
+    }
+}
