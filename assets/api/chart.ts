@@ -37,19 +37,48 @@ export type Chart = {
   emitters?: ChartEmitter[];
   movement?: { pan?: number; tilt?: number };
   switches?: { count: number; base: number };
+  unit?: UnitSetting;
+  record?: ChartRecord;
   modes: ChartMode[];
 };
-export type ChartAnswer = { id: string; revision: number; isUsed: boolean; chart: Chart; lines: string[][][] };
-
-export type ChartFinding = {
-  code: string;
-  severity: 'error' | 'warning' | 'caution' | 'note';
-  mode: string;
-  channel: number | null;
-  from: number | null;
-  to: number | null;
-  message: string;
+export type Legend = { sign: string; meaning: string };
+export type UnitSetting = {
+  buttons?: string[];
+  letters?: Legend[];
+  save?: 'enter' | 'hold' | 'wait' | 'at-once';
+  saveSeconds?: number;
+  revertsAfter?: number;
+  remote?: string;
+  byItself?: string;
+  leader?: string;
+  follower?: string;
+  tenthSwitch?: string;
+  lamps?: Legend[];
+  curveByLevel?: string;
+  powerOn?: string;
 };
+export type FaderNote = { value: number; what: string };
+export type ChartRecord = {
+  accepted?: {
+    code: string;
+    mode: string;
+    channel: number | null;
+    from: number | null;
+    to: number | null;
+    note: string;
+  }[];
+  observed?: { mode: string; channel: number; notes: FaderNote[] }[];
+  untried?: { mode: string; channel: number }[];
+};
+/** An edit as the server takes it. */
+export type ChartEdit = { op: string; [member: string]: unknown };
+/** What `chart.read` answers. */
+export type Reading = {
+  modes: { name: string; count: number; channels: ChartChannel[] }[];
+  emitters: string[];
+  remarks: { line: number; code: string; message: string }[];
+};
+export type ChartAnswer = { id: string; revision: number; isUsed: boolean; chart: Chart; lines: string[][][] };
 
 /** What `light.evaluate` answers. */
 export type Evaluation = {

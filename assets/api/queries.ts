@@ -50,8 +50,53 @@ export const chartQuery = (typeId: string) =>
       (await answered(api.GET('/api/types/{id}', { params: { path: { id: typeId } } }))) as unknown as ChartAnswer,
   });
 
+export const modesQuery = (rig: string, id: string, revision: number) =>
+  queryOptions({
+    queryKey: ['chart', id, 'modes', rig, revision],
+    queryFn: () => answered(api.GET('/api/rigs/{rig}/types/{id}/modes', { params: { path: { rig, id } } })),
+  });
+
+export const revisionsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['chart', id, 'revisions'],
+    queryFn: () => answered(api.GET('/api/types/{id}/revisions', { params: { path: { id } } })),
+  });
+
+export const takeQuery = (rig: string, id: string) =>
+  queryOptions({
+    queryKey: ['chart', id, 'take', rig],
+    queryFn: () => answered(api.GET('/api/rigs/{rig}/types/{id}/take', { params: { path: { rig, id } } })),
+  });
+
+export const alikesQuery = (id: string, mode: string) =>
+  queryOptions({
+    queryKey: ['chart', id, 'alikes', mode],
+    queryFn: () => answered(api.GET('/api/types/{id}/alikes', { params: { path: { id }, query: { mode } } })),
+  });
+
+/** One mode of a type beside a mode of another, or of another revision. */
+export type Pair = {
+  id: string;
+  mode: string;
+  revision?: number;
+  other: string;
+  otherMode: string;
+  otherRevision?: number;
+};
+export const compareQuery = (pair: Pair) =>
+  queryOptions({
+    queryKey: ['chart', pair.id, 'compare', pair],
+    queryFn: () => {
+      const { id, other, ...query } = pair;
+      return answered(api.GET('/api/types/{id}/compare/{other}', { params: { path: { id, other }, query } }));
+    },
+  });
+
 export const desksQuery = () =>
   queryOptions({ queryKey: keys.desks, queryFn: () => answered(api.GET('/api/desks', {})) });
+
+export const wordsQuery = () =>
+  queryOptions({ queryKey: ['words'], queryFn: () => answered(api.GET('/api/range-words', {})), staleTime: Infinity });
 
 export const emittersQuery = () =>
   queryOptions({ queryKey: keys.emitters, queryFn: () => answered(api.GET('/api/emitters', {})), staleTime: Infinity });

@@ -10,7 +10,7 @@
     emitter?: string | null;
   };
 
-  /** A channel from 0 to 255 with its ranges on it. The ladder is also the fader that tries it. */
+  /** A channel from 0 to 255 with its ranges on it. The ladder is also the fader that tries it; without a value it is only looked at. */
   let {
     ranges,
     value,
@@ -18,14 +18,38 @@
     fine = false,
     onInput,
     onFocus = () => {},
+    onEdge,
   }: {
     ranges: readonly LadderRange[];
-    value: number;
+    value?: number | undefined;
     label: string;
     fine?: boolean;
-    onInput: (value: number) => void;
+    onInput?: (value: number) => void;
     onFocus?: () => void;
+    /** Given the range and the last value that it gets: then its upper edges can be dragged. */
+    onEdge?: ((index: number, to: number) => unknown) | undefined;
   } = $props();
+
+  let track: HTMLElement | undefined = $state();
+  /** The edge that is being dragged, and where it is. */
+  let dragged = $state<{ index: number; to: number } | null>(null);
+
+  function valueAt(event: PointerEvent): number {
+    const box = track?.getBoundingClientRect();
+    if (!box) return 0;
+    return Math.min(254, Math.max(0, Math.round(((event.clientX - box.left) / box.width) * 256) - 1));
+  }
+
+  function grab(event: PointerEvent, index: number, to: number) {
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    dragged = { index, to };
+  }
+
+  function drop() {
+    const done = dragged;
+    dragged = null;
+    if (done && onEdge && ranges[done.index]?.to !== done.to) onEdge(done.index, done.to);
+  }
 
   function kind(range: LadderRange): string {
     if (range.function === 'emitter' || range.function === 'intensity') return 'light';
@@ -46,8 +70,13 @@
   }
 </script>
 
-<div class="ladder">
-  <div class="rungs" aria-hidden="true">
+<div class="ladder" bind:this={track}>
+  <div
+    class="rungs"
+    role={onInput ? undefined : 'img'}
+    aria-label={onInput ? undefined : label}
+    aria-hidden={onInput ? true : undefined}
+  >
     {#each ranges as range, index (index)}
       {@const left = percentAt(range.from)}
       <span
@@ -61,17 +90,38 @@
         ><span>Fine steps between two values</span></span
       >{/if}
   </div>
-  <span class="marker" style:left="{percentAt(value + 0.5)}%" aria-hidden="true"></span>
-  <input
-    type="range"
-    min="0"
-    max="255"
-    step="1"
-    {value}
-    aria-label={label}
-    oninput={(event) => onInput(Number(event.currentTarget.value))}
-    onfocus={onFocus}
-  />
+  {#if value !== undefined}<span class="marker" style:left="{percentAt(value + 0.5)}%" aria-hidden="true"></span>{/if}
+  {#if onInput}
+    <input
+      type="range"
+      min="0"
+      max="255"
+      step="1"
+      {value}
+      aria-label={label}
+      oninput={(event) => onInput(Number(event.currentTarget.value))}
+      onfocus={onFocus}
+    />
+  {/if}
+  {#if onEdge}
+    {#each ranges as range, index (index)}
+      {#if range.to < 255}
+        {@const at = dragged?.index === index ? dragged.to : range.to}
+        <span
+          class="edge"
+          class:held={dragged?.index === index}
+          style:left="{percentAt(at + 1)}%"
+          title="Drag the edge at {range.to}"
+          aria-hidden="true"
+          onpointerdown={(event) => grab(event, index, range.to)}
+          onpointermove={(event) => dragged && (dragged = { index: dragged.index, to: valueAt(event) })}
+          onpointerup={drop}
+          onpointercancel={() => (dragged = null)}
+          >{#if dragged?.index === index}<b class="mono">{dragged.to}|{dragged.to + 1}</b>{/if}</span
+        >
+      {/if}
+    {/each}
+  {/if}
 </div>
 
 <style>
@@ -150,6 +200,37 @@
     margin: 0;
     opacity: 0;
     cursor: ew-resize;
+  }
+  .edge {
+    position: absolute;
+    top: 20px;
+    width: 12px;
+    height: 12px;
+    margin-left: -6px;
+    cursor: col-resize;
+    touch-action: none;
+    z-index: 2;
+  }
+  .edge::before {
+    content: '';
+    position: absolute;
+    left: 1px;
+    top: 4px;
+    border: 5px solid transparent;
+    border-bottom: 7px solid var(--tape);
+    border-top: 0;
+    filter: drop-shadow(0 0 0.6px oklch(0.13 0.01 65)) drop-shadow(0 0 0.6px oklch(0.13 0.01 65));
+  }
+  .edge b {
+    position: absolute;
+    top: 13px;
+    left: 50%;
+    transform: translateX(-50%);
+    padding: 1px 5px;
+    border-radius: 3px;
+    background: var(--color-base-300);
+    border: 1px solid var(--line);
+    white-space: nowrap;
   }
   .ladder:has(input:focus-visible) {
     outline: 2px solid var(--color-primary);

@@ -15,6 +15,10 @@
   const byStage: Record<string, string[][]> = {
     fixtures: [
       ['← → , PgUp PgDn', 'move the ladder that has the focus'],
+      ['↑ ↓', 'in a range’s first or last value: one up, one down; neighbours follow'],
+      ['Alt ↑ ↓', 'on a channel’s number: to another place'],
+      ['Tab', 'takes the word that is offered while a range is typed'],
+      ['1 … 9, Enter, ⌫', 'finding by fader: said before, the same again, take back'],
       ['24-210 strobe 0.8-16', 'a range: values, what they do, quantity, then a label if you like'],
       ['0-255 red', 'an emitter of the fixture'],
       ['0-118 dimmer', 'a dimmer that is full at 118'],

@@ -1,9 +1,11 @@
 import { answered, api, calc } from '../api/client';
-import type { Chart, ChartAnswer, ChartFinding, ChartMode, ChartRange } from '../api/chart';
+import type { Chart, ChartAnswer, ChartEdit, ChartMode, ChartRange, Evaluation } from '../api/chart';
 import { ApiError, wordsOf } from '../api/errors';
-import type { Rig } from '../api/types';
+import type { ChartFinding, Rig } from '../api/types';
 import { putRange } from '../lib/chart';
 import type { RigSession } from './rig.svelte';
+
+export type WorkView = 'chart' | 'paste' | 'modes' | 'unit' | 'revisions' | 'alikes' | 'learn';
 
 /** A chart being written: every edit goes to the server as one change of the rig, so that undo knows it. */
 export class Workbench {
@@ -13,8 +15,11 @@ export class Workbench {
   #turn = 0;
   modeKey = $state<string | null>(null);
   offset = $state(1);
+  /** What the working area shows of the chart. */
+  view = $state<WorkView>('chart');
   findings = $state.raw<readonly ChartFinding[]>([]);
   problem = $state<string | null>(null);
+  rest = $state.raw<{ pan: number | null; tilt: number | null } | null>(null);
 
   readonly chart = $derived.by(() => this.#answer().chart);
   readonly lines = $derived.by(() => this.#answer().lines);
@@ -32,6 +37,10 @@ export class Workbench {
 
   get revision(): number {
     return this.#answer().revision;
+  }
+
+  get typeId(): string {
+    return this.#answer().id;
   }
 
   get isUsed(): boolean {
@@ -52,6 +61,40 @@ export class Workbench {
     );
     this.problem = problem instanceof ApiError ? problem.message : null;
     return this.problem;
+  }
+
+  /**
+   * Asks the server for the chart after an edit, and saves that.
+   *
+   * @returns null when it was taken, else why not
+   */
+  async edit(edit: ChartEdit): Promise<string | null> {
+    try {
+      const body = { chart: this.chart, edit } as unknown as {
+        chart: Record<string, never>;
+        edit: Record<string, never>;
+      };
+      const answer = await answered(api.POST('/api/charts/edit', { body }));
+      return await this.save(answer.chart as unknown as Chart);
+    } catch (error) {
+      this.problem = wordsOf(error);
+      return this.problem;
+    }
+  }
+
+  /** An edit of the selected channel. */
+  editChannel(edit: ChartEdit): Promise<string | null> {
+    if (!this.mode || !this.channel) return Promise.resolve(null);
+    return this.edit({ mode: this.mode.key, channel: this.channel.offset, ...edit });
+  }
+
+  /** Whether the selected channel was taken over from a look-alike and not tried yet. */
+  isUntried(offset: number): boolean {
+    return (this.chart.record?.untried ?? []).some((one) => one.mode === this.mode?.key && one.channel === offset);
+  }
+
+  observed(offset: number) {
+    return (this.chart.record?.observed ?? []).find((one) => one.mode === this.mode?.key && one.channel === offset);
   }
 
   /** Reads a typed line in the language of ranges. */
@@ -78,10 +121,29 @@ export class Workbench {
     );
   }
 
+  /** Where pan and tilt point at the mode's resting values. */
+  async findRest(): Promise<void> {
+    const [chart, mode] = [this.chart, this.mode];
+    if (
+      !mode?.channels.some((one) => one.ranges.some((range) => range.function === 'pan' || range.function === 'tilt'))
+    ) {
+      this.rest = null;
+      return;
+    }
+    const values = mode.channels.toSorted((one, other) => one.offset - other.offset).map((one) => one.default);
+    try {
+      this.rest = await calc<Evaluation>('light.evaluate', { profile: chart, mode: mode.key, values });
+    } catch {
+      // A chart with errors points nowhere; its findings say why.
+      this.rest = null;
+    }
+  }
+
   /** Asks what is to be said of a chart, stored or not yet. */
   async check(chart: Chart): Promise<void> {
     try {
-      this.findings = (await calc<{ findings: ChartFinding[] }>('profile.check', { profile: chart })).findings;
+      const body = { chart: chart as unknown as Record<string, never> };
+      this.findings = (await answered(api.POST('/api/charts/check', { body }))).findings;
     } catch (error) {
       this.problem = wordsOf(error);
     }

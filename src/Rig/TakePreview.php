@@ -75,11 +75,12 @@ final class TakePreview
         }
         $after = DeskMap::of($desk, array_map(static fn (PatchedFixture $one): DeskFixture => self::onDesk($one, \in_array($one, $followers, true) ? $latest->profile()->mode($one->modeKey()) : null), $snapshot->fixtures));
         [$old, $new] = [self::names($snapshot->map()), self::names($after)];
+        $moved = self::otherwise($followers, $latest);
         $changes = [];
         foreach ($desk->faders() as $fader) {
             $was = $old[$fader->address] ?? null;
             $is = $new[$fader->address] ?? null;
-            if ($was !== $is) {
+            if ($was !== $is || isset($moved[$fader->address])) {
                 $changes[] = new FaderChangeView($fader->button, $fader->page, $fader->number, $fader->address, $was, $is);
             }
         }
@@ -93,6 +94,27 @@ final class TakePreview
         $placed = new Placed((string) $fixture->id(), $fixture->universe(), Span::at($fixture->span()->first, max(1, $mode->footprint())), $fixture->modeIdentity());
 
         return new DeskFixture($placed, $mode->labels());
+    }
+
+    /**
+     * Addresses of channels that keep their name and yet do something else at the same values.
+     *
+     * @param list<PatchedFixture> $followers
+     *
+     * @return array<int, true>
+     */
+    private static function otherwise(array $followers, FixtureRevision $latest): array
+    {
+        $addresses = [];
+        foreach ($followers as $fixture) {
+            foreach (ChartDifference::between($fixture->mode(), $latest->profile()->mode($fixture->modeKey())) as $channel) {
+                if (!$channel->isSame()) {
+                    $addresses[$fixture->span()->first + $channel->offset - 1] = true;
+                }
+            }
+        }
+
+        return $addresses;
     }
 
     /** @return array<int, string> first label by address */

@@ -118,6 +118,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/charts/learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to try next to find out a channel by fader, what is known so far, and where that disagrees with the chart. */
+        post: operations["post_rigger_app_http_fixtures_charttools_learn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/charts/text": {
         parameters: {
             query?: never;
@@ -313,7 +330,24 @@ export interface paths {
         get?: never;
         put?: never;
         /** "24-210 strobe 0.8-16" to a range of the open format. */
-        post: operations["post_rigger_app_http_fixtures_rangeline__invoke"];
+        post: operations["post_rigger_app_http_fixtures_rangeline_read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/range-words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every word that may say what a range does; the fixture's emitters are words too. */
+        get: operations["get_rigger_app_http_fixtures_rangeline_words"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -991,6 +1025,12 @@ export interface components {
         ChartFindingsView: {
             findings: components["schemas"]["ChartFindingView"][];
         };
+        LearnedView: {
+            try?: number | null;
+            triesLeft: number;
+            ranges: Record<string, never>[];
+            differences: string[];
+        };
         PageTextView: {
             text: string;
         };
@@ -1121,6 +1161,9 @@ export interface components {
         CreatedTypeView: {
             typeId: string;
             rig: components["schemas"]["RigView"];
+        };
+        WordListView: {
+            words: string[];
         };
         ImportedView: {
             kind: string;
@@ -1361,6 +1404,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChartFindingsView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_fixtures_charttools_learn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    chart: Record<string, never>;
+                    mode: string;
+                    channel: number;
+                    notes: Record<string, never>[];
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnedView"];
                 };
             };
         };
@@ -1663,7 +1735,7 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_fixtures_rangeline__invoke: {
+    post_rigger_app_http_fixtures_rangeline_read: {
         parameters: {
             query?: never;
             header?: never;
@@ -1689,6 +1761,26 @@ export interface operations {
                         range: Record<string, never>;
                         line: string;
                     };
+                };
+            };
+        };
+    };
+    get_rigger_app_http_fixtures_rangeline_words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordListView"];
                 };
             };
         };

@@ -340,6 +340,6 @@ final class ChartDraft
     /** @param list<Piece> $pieces */
     private static function shown(array $pieces): string
     {
-        return implode(' ', array_map(static fn (Piece $piece): string => null === $piece->bound ? $piece->text : $piece->bound->from.'-'.$piece->bound->to, $pieces));
+        return implode(' ', array_map(static fn (Piece $piece): string => null === $piece->bound ? $piece->text : ($piece->bound->isSingle ? (string) $piece->bound->from : $piece->bound->from.'-'.$piece->bound->to), $pieces));
     }
 }

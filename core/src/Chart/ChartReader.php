@@ -155,6 +155,11 @@ final class ChartReader
 
             return;
         }
+        if ($this->header->isRunOver($row) && [] === BoundScanner::scan($row->text()) && null === ChannelMark::strong($row->text())) {
+            $this->remarks->notUnderstood($row->line, $row->text());
+
+            return;
+        }
         $groups = $this->header->place($row);
         foreach ($groups as $group => $placed) {
             if ($group > 0 && [] !== $placed) {

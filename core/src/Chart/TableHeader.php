@@ -80,6 +80,21 @@ final readonly class TableHeader
         return $placed;
     }
 
+    /** Whether a line is one text that runs across the columns: a title or a remark of the page, and no row of the table. */
+    public function isRunOver(Row $row): bool
+    {
+        $filled = $row->filled();
+        if (1 !== \count($filled) || $row->separator->isCounted() || $this->separator->isCounted() || $this->isLoose) {
+            return false;
+        }
+        $under = 0;
+        foreach (array_merge(...$this->groups) as $column) {
+            $under += $column->head->start < $filled[0]->end() && $column->head->end() > $filled[0]->start ? 1 : 0;
+        }
+
+        return $under > 1;
+    }
+
     public function has(ColumnRole $role): bool
     {
         foreach ($this->groups[0] ?? [] as $column) {

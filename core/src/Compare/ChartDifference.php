@@ -7,6 +7,7 @@ namespace Rigger\Core\Compare;
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\Mode;
 use Rigger\Core\Profile\Range;
+use Rigger\Core\Profile\RangeFunction;
 use Rigger\Core\Profile\RangeLine;
 
 /** Two modes channel by channel, range by range. */
@@ -77,11 +78,39 @@ final class ChartDifference
         return array_values($words);
     }
 
+    /**
+     * Where what was seen disagrees with the manual: at other edges, or by doing something else. Names and quantities are not compared,
+     * for an operator says "flashing" where a manual says "strobe slow to fast".
+     *
+     * @param list<Range> $manual
+     * @param list<Range> $seen
+     *
+     * @return list<string>
+     */
+    public static function edges(array $manual, array $seen): array
+    {
+        $words = [];
+        foreach ($seen as $range) {
+            $partner = self::partner($range, $manual);
+            if (null === $partner) {
+                $words[] = \sprintf('%s: the light does "%s"; the manual says nothing there.', $range->span(), $range->label);
+            } elseif ($partner->function !== $range->function && RangeFunction::None !== $range->function) {
+                $words[] = \sprintf('%s: the light does "%s"; the manual says "%s".', $range->span(), $range->label, $partner->title());
+            } elseif ([$partner->from, $partner->to] !== [$range->from, $range->to]) {
+                $words[] = \sprintf('"%s" was seen at %s; the manual says %s.', $range->label, $range->span(), $partner->span());
+            }
+        }
+
+        return $words;
+    }
+
     private static function changed(Range $before, Range $after): string
     {
         $isSame = $before->function === $after->function && $before->emitter === $after->emitter && $before->slot === $after->slot;
         if ($isSame && [$before->from, $before->to] !== [$after->from, $after->to]) {
-            return \sprintf('%s: %s instead of %s.', $after->title(), $after->span(), $before->span());
+            $name = $before->title() === $after->title() ? $after->title() : \sprintf('%s instead of %s', $after->title(), $before->title());
+
+            return \sprintf('%s: %s instead of %s.', $name, $after->span(), $before->span());
         }
         if ($isSame && [$before->start, $before->end] !== [$after->start, $after->end]) {
             return \sprintf('%s %s sweeps %s instead of %s.', $after->span(), $after->title(), self::sweep($after), self::sweep($before));

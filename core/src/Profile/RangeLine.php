@@ -59,6 +59,12 @@ final class RangeLine
         return self::withQuantity($from, $to, $function, $emitter, trim($rest));
     }
 
+    /** @return list<string> words that may say what a range does, the format's own first */
+    public static function words(): array
+    {
+        return array_values(array_filter([...RangeFunction::words(), ...array_keys(self::ALIASES)], static fn (string $word): bool => 'emitter' !== $word));
+    }
+
     /** The line that parses to this range again. */
     public static function write(Range $range): string
     {

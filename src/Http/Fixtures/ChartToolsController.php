@@ -10,10 +10,13 @@ use Rigger\App\Http\Reply;
 use Rigger\App\Library\PageFile;
 use Rigger\App\Library\View\ChartFindingsView;
 use Rigger\App\Library\View\EditedChartView;
+use Rigger\App\Library\View\LearnedView;
 use Rigger\App\Library\View\PageTextView;
 use Rigger\Core\Edit\EditReader;
+use Rigger\Core\Edit\Target;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Input\Members;
+use Rigger\Core\Profile\ChartRecordReader;
 use Rigger\Core\Profile\ProfileReader;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -42,6 +45,21 @@ final readonly class ChartToolsController
         $in = Members::of(Json::decode($request->getContent()), ['chart']);
 
         return Reply::with(ChartFindingsView::of(ProfileReader::read($in->raw('chart'), 'chart')));
+    }
+
+    /** What to try next to find out a channel by fader, what is known so far, and where that disagrees with the chart. */
+    #[Route('/api/charts/learn', methods: 'POST'), Answers(LearnedView::class)]
+    #[OA\RequestBody(content: new OA\JsonContent(required: ['chart', 'mode', 'channel', 'notes'], properties: [
+        new OA\Property('chart', type: 'object'), new OA\Property('mode', type: 'string'), new OA\Property('channel', type: 'integer'),
+        new OA\Property('notes', type: 'array', items: new OA\Items(type: 'object')),
+    ]))]
+    public function learn(Request $request): JsonResponse
+    {
+        $in = Members::of(Json::decode($request->getContent()), ['chart', 'mode', 'channel', 'notes']);
+        $profile = ProfileReader::read($in->raw('chart'), 'chart');
+        $target = new Target($in->text('mode'), $in->whole('channel', 1, 512));
+
+        return Reply::with(LearnedView::of($profile, $target->channel($profile), $in->each('notes', ChartRecordReader::note(...), 256)));
     }
 
     /** The text of a file: plain text, a list, or what a PDF holds of it. */
