@@ -14,13 +14,13 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByLabel('Maker, as on the plate').fill('Skerry');
   await page.getByLabel('Model').fill(model);
   await page.getByRole('button', { name: 'Begin its chart' }).click();
-  await page.getByRole('button', { name: 'About it' }).click();
+  await page.getByRole('button', { name: 'The unit' }).click();
   await page
     .getByRole('group', { name: 'Typical emitters' })
     .getByRole('button', { name: 'blue', exact: true })
     .click();
-  await expect(page.getByText('x 0.135 y 0.06')).toBeVisible();
-  await page.getByRole('button', { name: 'Close', exact: true }).first().click();
+  await expect(page.getByRole('textbox', { name: 'blue x' })).toHaveValue('0.135');
+  await page.getByRole('button', { name: 'Chart', exact: true }).click();
   await page.getByLabel('Mode, as the unit says it').fill('3-channel');
   await page.getByLabel('Channels', { exact: true }).fill('3');
   await page.getByLabel('Shows').fill('A001');

@@ -60,7 +60,7 @@ test('a rig that is deleted in another window is said to be gone', async ({ page
 
 test('files that are no documents of Rigger are refused plainly', async ({ page }) => {
   await page.goto('/rigs');
-  const picker = page.getByLabel('Document to import');
+  const picker = page.getByLabel('Documents to import');
   const files: [string, string | Buffer, RegExp][] = [
     ['cut.json', '{"format":"rigger-rig","ver', /cut off/],
     ['other.json', '{"format":"other"}', /no document of Rigger/],

@@ -27,6 +27,24 @@ for (const theme of ['booth', 'daylight']) {
       await expect(page.getByRole('region', { name: 'Stage' }).getByText(/respond|Lit|Dark/)).toBeVisible();
       await look(stage);
     }
+    await openStage(page, rig, 'fixtures');
+    await page.getByRole('button', { name: /^Spin 40/ }).click();
+    for (const view of ['Modes side by side', 'The unit', 'Revisions', 'Look-alikes', 'Paste a chart', 'Take along']) {
+      await page.getByRole('button', { name: view, exact: true }).click();
+      await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
+      await look(view);
+    }
+    await page
+      .getByLabel("The page's text")
+      .fill('CH1 Dimmer 000-255\nthe tide is out\nCH2 Colour 0-9 white, 10-19 red');
+    await expect(page.getByRole('img', { name: 'Colour' })).toBeVisible();
+    await look('paste sheet with a page');
+    await page.getByRole('button', { name: 'Chart', exact: true }).click();
+    await page.getByRole('button', { name: /^Colour wheel/ }).click();
+    await look('a wheel');
+    await page.getByRole('button', { name: 'How it is typed' }).click();
+    await page.getByRole('button', { name: 'Find out by fader' }).click();
+    await look('finding by fader');
     await openStage(page, rig, 'patch');
     await page.getByRole('button', { name: 'Select Pack A' }).click();
     await page.getByRole('button', { name: 'Add fixtures' }).click();

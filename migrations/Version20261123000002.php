@@ -26,9 +26,12 @@ final class Version20261123000002 extends AbstractMigration
             CREATE TABLE library_entry (
                 type_id UUID PRIMARY KEY REFERENCES fixture_type (id) ON DELETE CASCADE DEFERRABLE INITIALLY DEFERRED,
                 maker TEXT NOT NULL, model TEXT NOT NULL, kind TEXT NOT NULL, revision INT NOT NULL,
-                words TEXT NOT NULL, modes JSONB NOT NULL)
+                words TEXT NOT NULL, modes JSONB NOT NULL,
+                functions TEXT[] NOT NULL DEFAULT '{}', emitters TEXT[] NOT NULL DEFAULT '{}')
             SQL);
         $this->addSql('CREATE INDEX library_entry_words ON library_entry USING gin (words gin_trgm_ops)');
+        $this->addSql('CREATE INDEX library_entry_functions ON library_entry USING gin (functions)');
+        $this->addSql('CREATE INDEX library_entry_emitters ON library_entry USING gin (emitters)');
         $this->addSql('CREATE INDEX library_entry_order ON library_entry (maker, model)');
         $this->addSql(<<<'SQL'
             CREATE TABLE library_mode (
@@ -36,7 +39,6 @@ final class Version20261123000002 extends AbstractMigration
                 key TEXT NOT NULL, name TEXT NOT NULL, channels INT NOT NULL, functions TEXT[] NOT NULL, emitters TEXT[] NOT NULL, shape TEXT NOT NULL)
             SQL);
         $this->addSql('CREATE INDEX library_mode_type ON library_mode (type_id)');
-        $this->addSql('CREATE INDEX library_mode_functions ON library_mode USING gin (functions)');
         $this->addSql('CREATE INDEX library_mode_emitters ON library_mode USING gin (emitters)');
         $this->addSql('CREATE INDEX library_mode_channels ON library_mode (channels)');
         $this->addSql('CREATE INDEX library_mode_shape ON library_mode (md5(shape))');
@@ -71,6 +73,10 @@ final class Version20261123000002 extends AbstractMigration
                         ARRAY(SELECT DISTINCT range->>'emitter' FROM jsonb_array_elements(mode->'channels') channel, jsonb_array_elements(channel->'ranges') range WHERE range->>'emitter' IS NOT NULL),
                         library_shape(mode->'channels')
                     FROM jsonb_array_elements(newest.chart->'modes') mode;
+                UPDATE library_entry SET
+                    functions = ARRAY(SELECT DISTINCT unnest(m.functions) FROM library_mode m WHERE m.type_id = wanted),
+                    emitters = ARRAY(SELECT DISTINCT unnest(m.emitters) FROM library_mode m WHERE m.type_id = wanted)
+                    WHERE type_id = wanted;
             END $$
             SQL);
         $this->addSql(<<<'SQL'

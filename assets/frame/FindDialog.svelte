@@ -10,8 +10,8 @@
 
   let { open = $bindable() }: { open: boolean } = $props();
   const session = useRig();
-  const types = createQuery(() => typesQuery(''));
   let search = $state('');
+  const types = createQuery(() => ({ ...typesQuery(search), placeholderData: (before) => before }));
   let at = $state(0);
 
   type Hit = { name: string; what: string; go: () => void };
@@ -38,19 +38,25 @@
       what: `sender on ${one.name}`,
       go: () => void navigate('/rigs/:rig/lines', { params: rig }),
     })),
-    ...(types.data?.types ?? []).map((one) => ({
-      name: `${one.maker} ${one.model}`,
-      what: `chart, ${one.kind}`,
-      go: () => void navigate('/rigs/:rig/fixtures/:type', { params: { ...rig, type: one.id } }),
-    })),
     ...STAGES.map((one) => ({
       name: one.name,
       what: 'stage',
       go: () => void navigate(`/rigs/:rig/${one.key}`, { params: rig }),
     })),
   ]);
+  /** Charts are looked up in the library, by what they can do too. */
+  const charts = $derived<Hit[]>(
+    (types.data?.types ?? []).map((one) => ({
+      name: `${one.maker} ${one.model}`,
+      what: `chart, ${one.kind}`,
+      go: () => void navigate('/rigs/:rig/fixtures/:type', { params: { ...rig, type: one.id } }),
+    })),
+  );
   const hits = $derived(
-    all.filter((one) => `${one.name} ${one.what}`.toLowerCase().includes(search.trim().toLowerCase())).slice(0, 12),
+    [
+      ...all.filter((one) => `${one.name} ${one.what}`.toLowerCase().includes(search.trim().toLowerCase())),
+      ...charts,
+    ].slice(0, 12),
   );
 
   function take(hit: Hit | undefined) {

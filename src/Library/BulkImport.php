@@ -7,7 +7,7 @@ namespace Rigger\App\Library;
 use Rigger\App\Library\View\ImportReportView;
 use Rigger\App\Library\View\ImportResultView;
 use Rigger\App\Problem\Problem;
-use Rigger\Core\CoreException;
+use Rigger\Core\Input\InputError;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** Many files, each taken whole or not at all. The window sends them in portions, so that it can show how far it is and stop. */
@@ -39,7 +39,11 @@ final readonly class BulkImport
             $done = $this->importer->import((string) file_get_contents($file->getPathname()));
 
             return new ImportResultView($name, $done, null);
-        } catch (Problem|CoreException $problem) {
+        } catch (InputError $error) {
+            $words = 'bad_json' === $error->errorCode ? 'The file is cut off, or it is no document that Rigger reads.' : $error->getMessage();
+
+            return new ImportResultView($name, null, $words);
+        } catch (Problem $problem) {
             return new ImportResultView($name, null, $problem->getMessage());
         }
     }

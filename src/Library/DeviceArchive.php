@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rigger\App\Library;
 
-use Rigger\Core\Input\Splitting;
 use Rigger\App\Problem\Problem;
 use Rigger\Core\Device\DescriptionReader;
 use Rigger\Core\Device\DescriptionWriter;
 use Rigger\Core\Device\DeviceReading;
+use Rigger\Core\Input\Splitting;
 use Rigger\Core\Profile\FixtureProfile;
 
 /**

@@ -28,10 +28,16 @@ final readonly class LibraryIndex
      */
     public function page(LibraryQuery $query, int $page, int $size): array
     {
-        $found = $this->fitting($query)->select('e.type_id, e.maker, e.model, e.kind, e.revision, e.modes, COUNT(*) OVER () AS total')
-            ->orderBy('e.maker')->addOrderBy('e.model')->setFirstResult(($page - 1) * $size)->setMaxResults($size)->fetchAllAssociative();
+        // What fits is found once and counted; only the page's own rows are read whole.
+        $fitting = $this->fitting($query)->select('e.type_id, e.maker, e.model');
+        $found = $this->database->fetchAllAssociative(
+            'WITH fit AS MATERIALIZED ('.$fitting->getSQL().') SELECT e.*, (SELECT COUNT(*) FROM fit) AS total'
+            .' FROM (SELECT * FROM fit ORDER BY maker, model LIMIT '.$size.' OFFSET '.($page - 1) * $size.') page JOIN library_entry e USING (type_id) ORDER BY e.maker, e.model',
+            $fitting->getParameters(),
+            $fitting->getParameterTypes(),
+        );
 
-        return [array_values(array_map(self::view(...), $found)), [] === $found ? $this->count($query, $page) : self::whole($found[0]['total'])];
+        return [array_map(self::view(...), $found), [] === $found ? $this->count($query, $page) : self::whole($found[0]['total'])];
     }
 
     /**
@@ -81,7 +87,7 @@ final readonly class LibraryIndex
         $either = ['e.words LIKE :word'.$nth];
         foreach (['functions' => $word->function, 'emitters' => $word->emitter] as $column => $value) {
             if (null !== $value) {
-                $either[] = \sprintf('e.type_id IN (SELECT m.type_id FROM library_mode m WHERE m.%s @> ARRAY[:%1$s%d]::text[])', $column, $nth);
+                $either[] = \sprintf('e.%s @> ARRAY[:%1$s%d]::text[]', $column, $nth);
                 $builder->setParameter($column.$nth, $value);
             }
         }

@@ -145,8 +145,9 @@ final class TakePreview
                 }
                 $before = self::lamp($cell->fixture, $modes->of($cell->fixture), $cell->values());
                 $after = self::lamp($cell->fixture, $modes->ofRevision($latest, $mode->key), LookValues::fitted($cell->values(), $cell->fixture->mode(), $mode));
-                if (null === $before || null === $after || $before->cells !== $after->cells || $before->selfRunning !== $after->selfRunning) {
-                    $changes[] = self::change($look, $cell->fixture, $before, $after);
+                $change = self::change($look, $cell->fixture, $before, $after);
+                if ($change->before !== $change->after || $change->beforeHex !== $change->afterHex) {
+                    $changes[] = $change;
                 }
             }
         }

@@ -12,12 +12,12 @@ final class CardPaper
     private const LADDER = 4.4;
     private const VALUES = 256;
 
-    private readonly \TCPDF $pdf;
+    private readonly Pdf $pdf;
     private readonly float $width;
 
     public function __construct(private readonly PaperSize $size, private readonly string $title, private readonly string $subtitle)
     {
-        $this->pdf = new \TCPDF('P', 'mm', strtoupper($size->value));
+        $this->pdf = new Pdf('P', 'mm', strtoupper($size->value));
         $this->pdf->setTitle($title);
         $this->pdf->setCreator('Rigger');
         $this->pdf->setPrintHeader(false);
@@ -66,8 +66,9 @@ final class CardPaper
         $words = implode('   ', array_map(static fn (CardRung $one): string => $one->span.' '.$one->label, $rungs));
         $this->pdf->setFont(self::FONT, '', 6.6);
         $wordsHeight = '' === $words ? 0.0 : $this->pdf->getStringHeight($this->width - 36, $words);
-        $this->room(self::LADDER + $wordsHeight + 1.6);
-        $top = $this->pdf->GetY();
+        $this->room(self::LADDER + $wordsHeight + 2.5);
+        // Room for the notch that marks the resting value.
+        $top = $this->pdf->GetY() + 0.9;
         $left = self::MARGIN + 36;
         $this->pdf->setFont(self::FONT, 'B', 7.5);
         $this->pdf->MultiCell(35, self::LADDER, $title, 0, 'L', false, 0, self::MARGIN, $top, true, 0, false, true, self::LADDER + $wordsHeight, 'T', true);

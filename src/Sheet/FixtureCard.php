@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet;
 
-use Rigger\Core\Profile\ChannelPlace;
 use Rigger\Core\Profile\Channel;
+use Rigger\Core\Profile\ChannelPlace;
 use Rigger\Core\Profile\Finding;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;

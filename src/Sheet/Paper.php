@@ -12,11 +12,11 @@ final class Paper
     /** Covers Latin, Greek, Cyrillic, Arabic and Hebrew, and ships with the PDF library. */
     private const FONT = 'dejavusanscondensed';
 
-    private readonly \TCPDF $pdf;
+    private readonly Pdf $pdf;
 
     public function __construct(private readonly string $title, private readonly string $subtitle)
     {
-        $this->pdf = new \TCPDF('P', 'mm', 'A4');
+        $this->pdf = new Pdf('P', 'mm', 'A4');
         $this->pdf->setTitle($title);
         $this->pdf->setCreator('Rigger');
         $this->pdf->setPrintHeader(false);

@@ -7,6 +7,7 @@ namespace Rigger\App\Tests\Support;
 use Rigger\App\Library\Importer;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** Talks to the application over HTTP, on real PostgreSQL; each test's writes are rolled back. */
 abstract class ApiTestCase extends WebTestCase
@@ -49,6 +50,30 @@ abstract class ApiTestCase extends WebTestCase
 
         /** @var array<string, mixed> */
         return '' === $answer ? [] : json_decode($answer, true, 512, \JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * Sends files as a form does.
+     *
+     * @param array<string, string> $files  text by file name
+     * @param string                $member "file" for one, "files" for several
+     *
+     * @return array<string, mixed>
+     */
+    protected function upload(string $path, array $files, string $member, int $status = 200): array
+    {
+        $uploads = [];
+        foreach ($files as $name => $text) {
+            $file = (string) tempnam(sys_get_temp_dir(), 'rigger');
+            file_put_contents($file, $text);
+            $uploads[] = new UploadedFile($file, (string) $name, null, null, true);
+        }
+        $this->client->request('POST', $path, files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads], server: ['HTTP_ACCEPT' => 'application/json']);
+        $answer = (string) $this->client->getResponse()->getContent();
+        self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
+
+        /** @var array<string, mixed> */
+        return json_decode($answer, true, 512, \JSON_THROW_ON_ERROR);
     }
 
     /**

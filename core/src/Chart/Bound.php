@@ -8,12 +8,12 @@ namespace Rigger\Core\Chart;
 final readonly class Bound
 {
     /**
-     * @param float  $from     in the notation's own units, lower one first
-     * @param float  $to       255 or 100 where the page says "and above"
-     * @param bool     $isTurned the page has the upper one first
-     * @param int      $start    byte in the text where it begins
-     * @param int      $length   bytes it takes up
-     * @param bool     $isSingle one number by itself, which may well be part of a name
+     * @param float $from     in the notation's own units, lower one first
+     * @param float $to       255 or 100 where the page says "and above"
+     * @param bool  $isTurned the page has the upper one first
+     * @param int   $start    byte in the text where it begins
+     * @param int   $length   bytes it takes up
+     * @param bool  $isSingle one number by itself, which may well be part of a name
      */
     public function __construct(
         public float $from,

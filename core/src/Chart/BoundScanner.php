@@ -156,7 +156,7 @@ final class BoundScanner
         if (1 === preg_match('/^0\d\d$|^0x|^\$/i', $number)) {
             return true;
         }
-        $closes = '' === $after || 1 === preg_match('/^[\/,;|:=)-]/', $after);
+        $closes = '' === $after || 1 === preg_match('/^(?:[\/,;|:=)]|-\s)/', $after);
         if ('' === $before || 1 === preg_match('/[\/,;|]$/', $before)) {
             return '' === $after || 1 === preg_match('/^(?:[:=)]\s*|-\s+)?[a-z"\'(]|^[,;\/|]/i', $after);
         }

@@ -73,7 +73,7 @@ final readonly class ChannelMark
         foreach ($found as [, $mark, $text]) {
             $last = $numbers[\count($numbers) - 1];
             $number = (int) $text;
-            if ($number <= $last || $number - $last > self::MOST || (str_starts_with($text, '00'))) {
+            if ($number <= $last || $number - $last > self::MOST || str_starts_with($text, '00')) {
                 return null;
             }
             $isRun = \in_array(strtolower($mark), ['-', 'to', '..'], true);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
-use Rigger\Core\Input\Splitting;
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\Splitting;
 
 /**
  * `chart.read`: a channel chart as it comes off a page, to modes of channels with their ranges.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Chart;
 
-use Rigger\Core\Input\Splitting;
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\Splitting;
 
 /** Text as it comes off a page, with the many ways of writing dashes, blanks and signs made one. */
 final class PageText

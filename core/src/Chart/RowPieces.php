@@ -8,8 +8,8 @@ namespace Rigger\Core\Chart;
 final class RowPieces
 {
     /**
-     * @param list<array{Column, Cell}> $placed      under a known header
-     * @param bool                      $hasPlain    whether the channel already has values that are no percents
+     * @param list<array{Column, Cell}> $placed   under a known header
+     * @param bool                      $hasPlain whether the channel already has values that are no percents
      *
      * @return list<Piece>
      */

@@ -13,7 +13,7 @@ final readonly class TableHeader
     private const LOOK_AHEAD = 16;
 
     /**
-     * @param list<list<Column>> $groups tables side by side, left to right
+     * @param list<list<Column>> $groups  tables side by side, left to right
      * @param bool               $isLoose one blank between the heads, so that rows cannot be cut by them
      */
     private function __construct(public array $groups, private Separator $separator, public bool $isLoose = false)

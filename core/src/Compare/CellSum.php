@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Compare;
 
-use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\Mode;
 
 /** Cells times channels of a cell, and the channels for all of them, must add up to the mode's count. */
 final readonly class CellSum
 {
     /**
-     * @param int      $cells    0 where the mode has none
-     * @param int|null $each     channels of each cell; null when the cells differ
-     * @param int      $commons  channels for the whole fixture
-     * @param int      $stated   the count that the manual gives
+     * @param int       $cells   0 where the mode has none
+     * @param int|null  $each    channels of each cell; null when the cells differ
+     * @param int       $commons channels for the whole fixture
+     * @param int       $stated  the count that the manual gives
      * @param list<int> $uneven  cells that have fewer channels than the largest
      */
     private function __construct(public int $cells, public ?int $each, public int $commons, public int $stated, public int $listed, public array $uneven)

@@ -66,7 +66,7 @@ final class DescriptionReader
         $emitters = $this->emitters($type);
         $modes = [];
         foreach (XmlNodes::in($type, 'DMXModes', 'DMXMode') as $node) {
-            if (\count($modes) === self::MOST_MODES) {
+            if (self::MOST_MODES === \count($modes)) {
                 throw self::refuse(\sprintf('The description has more than %d modes.', self::MOST_MODES));
             }
             $modes[] = $this->mode($node, $wheels, $geometries, $modes);

@@ -6,7 +6,6 @@ namespace Rigger\Core\Device;
 
 use Rigger\Core\Colour\Srgb;
 use Rigger\Core\Profile\Channel;
-use Rigger\Core\Profile\Emitter;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;
 use Rigger\Core\Profile\Range;

@@ -32,7 +32,7 @@ final readonly class Observe implements ChartEdit
         if (!$this->takesOver) {
             return $profile;
         }
-        $ranges = array_map(fn (ObservedRange $seen): Range => self::range($seen, $channel->label, $profile), (new FaderSearch($this->notes))->ranges());
+        $ranges = array_map(static fn (ObservedRange $seen): Range => self::range($seen, $channel->label, $profile), (new FaderSearch($this->notes))->ranges());
 
         return $this->target->put($profile, $channel->withRanges($ranges));
     }

@@ -8,7 +8,6 @@ use Rigger\Core\Input\InputError;
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;
-use Rigger\Core\Profile\Range;
 
 /** Turns values typed in percent, 0-127 or 1-256 into 0-255: of one channel, or of the whole chart. Ranges that touched still touch. */
 final readonly class Rescale implements ChartEdit
@@ -37,7 +36,7 @@ final readonly class Rescale implements ChartEdit
         $ranges = [];
         $before = null;
         foreach ($channel->ranges as $range) {
-            $touches = null !== $before && $range->from === $before[0] + 1;
+            $touches = null !== $before && $before[0] + 1 === $range->from;
             $from = $touches ? $before[1] + 1 : $this->scale->first($range->from);
             $to = max($from, $this->scale->last($range->to));
             $before = [$range->to, $to];

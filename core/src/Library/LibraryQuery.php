@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Library;
 
-use Rigger\Core\Input\Splitting;
 use Rigger\Core\Chart\EmitterWords;
 use Rigger\Core\Chart\Subject;
 use Rigger\Core\Chart\Vocabulary;
+use Rigger\Core\Input\Splitting;
 use Rigger\Core\Profile\RangeFunction;
 
 /**

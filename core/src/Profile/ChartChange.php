@@ -34,6 +34,12 @@ final class ChartChange
         if (!self::same($before->switches, $after->switches)) {
             $changes[] = 'address switches changed';
         }
+        if (!self::same($before->unit, $after->unit)) {
+            $changes[] = 'setting words changed';
+        }
+        if (!self::same($before->record, $after->record)) {
+            $changes[] = 'what is noted beside the chart changed';
+        }
         $keys = static fn (FixtureProfile $one): array => array_map(static fn (Emitter $emitter): string => $emitter->key, $one->emitters);
         foreach (array_diff($keys($after), $keys($before)) as $key) {
             $changes[] = 'emitter '.$key.' added';

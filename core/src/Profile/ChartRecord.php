@@ -10,8 +10,8 @@ use Rigger\Core\Learn\Note;
 final readonly class ChartRecord
 {
     /**
-     * @param list<Acceptance>  $accepted
-     * @param list<Observation> $observed one for each channel at most
+     * @param list<Acceptance>   $accepted
+     * @param list<Observation>  $observed one for each channel at most
      * @param list<ChannelPlace> $untried  channels taken over from a look-alike
      */
     public function __construct(public array $accepted = [], public array $observed = [], public array $untried = [])

@@ -8,18 +8,18 @@ namespace Rigger\Core\Profile;
 final readonly class UnitSetting
 {
     /**
-     * @param list<string>    $buttons      as they are printed on it
-     * @param list<Legend>    $letters      what the letters on its display mean
-     * @param float|null      $saveSeconds  how long to hold or wait
-     * @param float|null      $revertsAfter seconds after which it leaves the menu and forgets what was not saved
-     * @param string|null     $remote       the entry that makes it listen to a desk
-     * @param string|null     $byItself     the entry that makes it run by itself
-     * @param string|null     $leader       the entry that makes it lead others without a desk
-     * @param string|null     $follower     the entry that makes it follow a leader
-     * @param string|null     $tenthSwitch  what the tenth switch does
-     * @param list<Legend>    $lamps        what the patterns of its lamp mean
-     * @param string|null     $curveByLevel what the level of the fader at the moment of pairing chooses
-     * @param string|null     $powerOn      what it does at power-on
+     * @param list<string> $buttons      as they are printed on it
+     * @param list<Legend> $letters      what the letters on its display mean
+     * @param float|null   $saveSeconds  how long to hold or wait
+     * @param float|null   $revertsAfter seconds after which it leaves the menu and forgets what was not saved
+     * @param string|null  $remote       the entry that makes it listen to a desk
+     * @param string|null  $byItself     the entry that makes it run by itself
+     * @param string|null  $leader       the entry that makes it lead others without a desk
+     * @param string|null  $follower     the entry that makes it follow a leader
+     * @param string|null  $tenthSwitch  what the tenth switch does
+     * @param list<Legend> $lamps        what the patterns of its lamp mean
+     * @param string|null  $curveByLevel what the level of the fader at the moment of pairing chooses
+     * @param string|null  $powerOn      what it does at power-on
      */
     public function __construct(
         public array $buttons = [],

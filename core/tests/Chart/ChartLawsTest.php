@@ -47,6 +47,7 @@ final class ChartLawsTest extends TestCase
     {
         $this->limitTo(60)->forAll(Generators::seq(Generators::tuple(Generators::choose(0, \count(self::CHANNELS) - 1), Generators::choose(1, 1000000))))
             ->then(static function (array $picks): void {
+                /** @var list<array{int, int}> $picks */
                 $modes = ChartReader::read(self::page($picks))->modes;
 
                 self::assertEquals($modes, ChartReader::read(ChartWriter::write($modes))->modes);
@@ -57,6 +58,7 @@ final class ChartLawsTest extends TestCase
     {
         $this->limitTo(60)->forAll(Generators::seq(Generators::tuple(Generators::choose(0, \count(self::CHANNELS) - 1), Generators::choose(1, 1000000))))
             ->then(static function (array $picks): void {
+                /** @var list<array{int, int}> $picks */
                 $page = self::page($picks);
                 $modes = ChartReader::read($page)->modes;
                 preg_match_all('/(\d{3})-(\d{3})/', $page, $written, \PREG_SET_ORDER);

@@ -17,7 +17,7 @@ final class ChartReaderTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function pages(): iterable
     {
-        foreach (glob(self::PAGES.'/*.txt') ?: [] as $file) {
+        foreach (array_filter((array) glob(self::PAGES.'/*.txt'), is_string(...)) as $file) {
             yield basename($file, '.txt') => [$file, substr($file, 0, -4).'.chart'];
         }
     }

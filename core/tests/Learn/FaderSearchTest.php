@@ -70,13 +70,15 @@ final class FaderSearchTest extends TestCase
     private function assertFound(callable $truth, array $edges): void
     {
         $notes = [];
-        for ($tries = 0; $tries < 9; ++$tries) {
+        foreach (range(1, 9) as $ignored) {
             $value = (int) (new FaderSearch($notes))->next();
             $notes[] = new Note($value, $truth($value));
         }
         $promised = (new FaderSearch($notes))->triesLeft();
-        for ($tries = 0; null !== $value = (new FaderSearch($notes))->next(); ++$tries) {
+        $tries = 0;
+        while (null !== $value = (new FaderSearch($notes))->next()) {
             $notes[] = new Note($value, $truth($value));
+            ++$tries;
         }
 
         self::assertLessThanOrEqual($promised, $tries);

@@ -20,7 +20,7 @@ final class DeviceDescriptionTest extends TestCase
     /** @return iterable<string, array{FixtureProfile}> */
     public static function charts(): iterable
     {
-        foreach (glob(__DIR__.'/../../../demo/fixtures/*.json') ?: [] as $file) {
+        foreach (array_filter((array) glob(__DIR__.'/../../../demo/fixtures/*.json'), is_string(...)) as $file) {
             yield basename($file, '.json') => [Charts::demo(basename($file, '.json'))];
         }
     }

@@ -22,7 +22,7 @@ final class ListingLawTest extends TestCase
     /** @return iterable<string, array{FixtureProfile}> */
     public static function charts(): iterable
     {
-        foreach (glob(__DIR__.'/../../../demo/fixtures/*.json') ?: [] as $file) {
+        foreach (array_filter((array) glob(__DIR__.'/../../../demo/fixtures/*.json'), is_string(...)) as $file) {
             yield basename($file, '.json') => [Charts::demo(basename($file, '.json'))];
         }
         yield 'awkward names' => [new FixtureProfile('=1+1', "+o'Neill", '-x', 1.5, [], ['pan' => 540.0, 'tilt' => null], [
