@@ -88,7 +88,8 @@ final class BoundScanner
     private static function isName(string $text, int $start, int $end, string $from, string $to, ?int $last): bool
     {
         $isPadded = 1 === preg_match('/^0\d\d$|^(?:0x|\$)|h$/i', $from);
-        if ($isPadded || self::value($to) > 99 || 1 !== preg_match(self::NAMED, substr($text, 0, $start))) {
+        $counts = self::value($from) >= 1 && self::value($from) < self::value($to) && self::value($to) <= 99;
+        if ($isPadded || !$counts || 1 !== preg_match(self::NAMED, substr($text, 0, $start))) {
             return false;
         }
         if (null !== $last && (int) self::value($from) === $last + 1) {
