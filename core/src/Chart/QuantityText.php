@@ -12,7 +12,7 @@ final readonly class QuantityText
     private const NUMBER = '[-+±]?\d+(?:[.,]\d+)?';
     private const UPTO = '\s*(?:<-+>|-+>|-+|\.{2,}|~+|\/|\bto\b|\band\b)\s*';
     private const UNITS = ['level' => '%', 'hertz' => 'hz|fps|flashes?\s*(?:\/|per)\s*s(?:ec(?:ond)?)?|times?\s*(?:\/|per)\s*s(?:ec(?:ond)?)?|x\/s', 'rpm' => 'rpm|r\/min|rev\/min|turns?\s*(?:\/|per)\s*min(?:ute)?', 'kelvin' => 'k(?:elvin)?\b', 'degrees' => '°|deg(?:rees?)?', 'seconds' => 's(?:ec(?:ond)?s?)?\b', 'duv' => 'duv'];
-    private const FALLING = '/\b(?:fast(?:er|est)?|quick|high|full|bright|max(?:imum)?|open|wide|large|big|far|strong|hard|100 ?%?)\b\s*(?:to|-+>?|>|~|\.\.+|\/|→|\.\.\.)?\s*\b(?:slow(?:er|est)?|low|dark|off|dim|zero|min(?:imum)?|closed?|narrow|small|near|weak|soft|0 ?%?)\b|\bdecreas|\bfalling\b|\bfade[- ]?out\b|\bdescending\b/';
+    private const FALLING = '/\b(?:fast(?:er|est)?|quick|high|full|bright|max(?:imum)?|open|wide|large|big|far|strong|hard|100 ?%?)\b\s*(?:to|-+>?|>|~|\.\.+|\/|→|\.\.\.)?\s*\b(?:slow(?:er|est)?|low|dark|off|dim|zero|min(?:imum)?|closed?|narrow|small|near|weak|soft|0 ?%?)\b|\bmax(?:imum)?\b[^,;]*\bto\b[^,;]*\bmin|\bdecreas|\bfalling\b|\bfade[- ]?out\b|\bdescending\b/';
     private const SWEEP = '/\b(?:slow|fast|min|max|up to|increas|decreas|low|high)/';
 
     /** @param bool $isStated whether the words say anything of the amount or its direction */

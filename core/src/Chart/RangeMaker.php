@@ -89,9 +89,10 @@ final class RangeMaker
             return [null, ColourNames::hexOf($text) ?? ColourNames::hexOf($this->label) ?? '#ffffff'];
         }
         if (RangeFunction::Wheel === $function) {
-            $isOpen = 1 === preg_match('/^(?:(?:colour|wheel|white|no) )*(?:open|white|colour)(?: (?:hole|position|white|open))?$/', Words::bare($text)) && 1 !== preg_match('/^colour$/', Words::bare($text));
+            $words = preg_replace('/\s*[\/+,]\s*/', ' ', Words::bare($text)) ?? '';
+            $isOpen = 1 === preg_match('/^(?:(?:colour|wheel|white|no) )*(?:open|white|colour)(?: (?:hole|position|white|open))?$/', $words) && 'colour' !== $words;
 
-            return $isOpen ? [$this->slots->open(), '#ffffff'] : [$this->slots->of($text), ColourNames::hexOf($text)];
+            return $isOpen ? [$this->slots->open(), '#ffffff'] : [$this->slots->of($text), ColourNames::namesTwo($text) ? null : ColourNames::hexOf($text)];
         }
         if (RangeFunction::Gobo === $function || (RangeFunction::Prism === $function && 1 !== preg_match('/\b(?:rotation|spin\w*|cw|ccw|speed|stop|index\w*)\b/', Words::normal($this->label.' '.$text)))) {
             return [$this->slots->of($text), null];

@@ -39,18 +39,21 @@ final readonly class RangeMeaning
     private static function state(Subject $channel, string $words, string $normal, Subject $said, bool $alsoDims): ?self
     {
         $plain = trim(preg_replace('/[^a-z0-9% ]+/', ' ', '' === $words ? $normal : $words) ?? $words);
-        $gates = \in_array($channel, [Subject::Shutter, Subject::Intensity, Subject::Control, Subject::Unknown], true);
+        $lights = Subject::Shutter === $channel || Subject::Intensity === $channel;
+        $gates = $lights || \in_array($channel, [Subject::Control, Subject::Unknown], true);
 
         return match (true) {
+            // "No function (shutter open)": what stands in the brackets is what one sees.
+            $gates && 1 === preg_match('/\((?:[a-z ]*)\bopen\b[a-z ]*\)/', $normal) => new self(RangeFunction::Open),
             Subject::Unused === $said => new self(RangeFunction::None),
             1 === preg_match(self::CLOSED, $plain) => self::closed($channel, $plain),
+            1 === preg_match(self::STOP, $plain) && null !== self::stopped($channel, $said) => self::stopped($channel, $said),
             1 === preg_match(self::OFF, $plain) => new self(match (true) {
                 Subject::Shutter === $channel => $alsoDims ? RangeFunction::None : RangeFunction::Open,
                 Subject::Intensity === $channel && ('off' === $plain || str_starts_with($plain, 'dimmer') || str_starts_with($plain, 'led')) => RangeFunction::Closed,
                 default => RangeFunction::None,
             }),
-            1 === preg_match(self::ON, $plain) && ($gates || 1 === preg_match('/^(?:light|lamp|led) on$/', $plain)) => new self(RangeFunction::Open),
-            1 === preg_match(self::STOP, $plain) => self::stopped($channel, $said),
+            1 === preg_match(self::ON, $plain) && ($lights || 1 === preg_match('/^(?:light|lamp|led) on$/', $plain) || $gates && str_contains($plain, 'open')) => new self(RangeFunction::Open),
             default => null,
         };
     }
