@@ -3,9 +3,10 @@
   let {
     degrees,
     travel,
+    ends,
     rest,
     name,
-  }: { degrees: number | null; travel: number | null; rest: number | null; name: string } = $props();
+  }: { degrees: number | null; travel: number | null; ends: string; rest: number | null; name: string } = $props();
   const half = $derived(Math.min(358, travel ?? 0) / 2);
 
   function point(angle: number, radius: number): string {
@@ -49,7 +50,7 @@
   </svg>
   <figcaption class="text-[12px]">
     <b class="font-[620]">{degrees === null ? 'Not stated' : `${say(degrees)} from the centre`}</b>
-    <span class="dim block">{travel ? `${travel}° of travel` : 'The chart states no travel.'}</span>
+    <span class="dim block">{travel ? `${travel}° of travel, ${ends}` : 'The chart states no travel.'}</span>
     {#if rest !== null}<span class="dim block">rests at {say(rest)}</span>{/if}
   </figcaption>
 </figure>

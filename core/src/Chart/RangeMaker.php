@@ -71,7 +71,9 @@ final class RangeMaker
     {
         $function = $meaning->function;
         $text = $draft->text;
-        $label = '' !== $text ? $text : $this->label;
+        // A screen colour beside a name is a figure and no part of it.
+        $named = trim(preg_replace('/\s*#[0-9a-f]{6}\b\s*/i', ' ', $text) ?? $text);
+        $label = '' !== $named ? $named : $this->label;
         $emitter = RangeFunction::Emitter === $function ? (EmitterWords::keyOf($this->label) ?? EmitterWords::keyOf($text)) : null;
         if (RangeFunction::Emitter === $function && null === $emitter) {
             return new Range($from, $to, $label, RangeFunction::None);
