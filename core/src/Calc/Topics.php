@@ -11,9 +11,11 @@ final class Topics
 {
     private const CLASSES = [
         'address.check' => AddressCheckTopic::class,
+        'address.plan' => AddressPlanTopic::class,
         'address.span' => AddressSpanTopic::class,
         'chart.learn' => ChartLearnTopic::class,
         'chart.read' => ChartReadTopic::class,
+        'curve' => CurveTopic::class,
         'desk.map' => DeskMapTopic::class,
         'desk.program' => DeskProgramTopic::class,
         'dip' => DipTopic::class,

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Plan;
+
+/** Where every fixture goes, and which of them somebody has to set anew: each is a climb up a ladder. */
+final readonly class AddressPlan
+{
+    /**
+     * @param list<PlacedFixture> $placed   in the given order
+     * @param list<string>        $unplaced ids, in the given order
+     */
+    private function __construct(public array $placed, public array $unplaced)
+    {
+    }
+
+    /** Current addresses of unlocked fixtures are ignored: each takes the first fit, in the given order. */
+    public static function fresh(PlanTask $task): self
+    {
+        $slots = $task->lockedSlots();
+        $places = $task->lockedPlaces();
+        foreach ($task->groups as $index => $group) {
+            if (null === $group->locked) {
+                $place = $slots->firstFit($group->footprint, $task->spacing);
+                if (null !== $place) {
+                    $slots->take($place, $group->footprint);
+                    $places[$index] = $place;
+                }
+            }
+        }
+
+        return self::of($task, $places);
+    }
+
+    /** Every fixture stays where it is unless it must move; as few are left over, and then as few are moved, as can be. */
+    public static function fewest(PlanTask $task): self
+    {
+        return self::of($task, (new FewestMoves($task))->places());
+    }
+
+    public function changes(): int
+    {
+        return \count(array_filter($this->placed, static fn (PlacedFixture $one): bool => $one->isChanged));
+    }
+
+    /** @param array<int, Place> $places by index of the group */
+    private static function of(PlanTask $task, array $places): self
+    {
+        $byId = [];
+        foreach ($task->groups as $index => $group) {
+            foreach ($group->members as $member) {
+                $byId['#'.$member->id] = $places[$index] ?? null;
+            }
+        }
+        $placed = $unplaced = [];
+        foreach ($task->fixtures as $fixture) {
+            $place = $byId['#'.$fixture->id] ?? null;
+            if (null === $place) {
+                $unplaced[] = $fixture->id;
+            } else {
+                $placed[] = new PlacedFixture($fixture->id, $place, !$place->equals($fixture->now));
+            }
+        }
+
+        return new self($placed, $unplaced);
+    }
+}
