@@ -22,4 +22,5 @@ export type Comparison = Schemas['ComparisonView'];
 export type TakePreview = Schemas['TakePreviewView'];
 export type Alike = Schemas['AlikeView'];
 export type ImportResult = Schemas['ImportResultView'];
+export type Plan = Schemas['PlanView'];
 export type Change = Schemas['ChangeView'];

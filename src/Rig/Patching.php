@@ -82,6 +82,19 @@ final readonly class Patching
         return \sprintf('Moved %s from %s to %s', $fixture->name(), $from, self::say($wish->universe, $wish->address));
     }
 
+    /**
+     * Moves units that stand on one piece of tape, twins, together.
+     *
+     * @param non-empty-list<string> $fixtureIds
+     */
+    public function moveTogether(Snapshot $snapshot, array $fixtureIds, string $text): string
+    {
+        $sentences = array_map(fn (string $id): string => $this->move($snapshot, $id, $text), $fixtureIds);
+        $names = array_map(static fn (string $id): string => $snapshot->fixture($id)->name(), $fixtureIds);
+
+        return 1 === \count($fixtureIds) ? $sentences[0] : \sprintf('Moved %s together to %s', implode(' and ', $names), self::say($snapshot->fixture($fixtureIds[0])->universe(), $snapshot->fixture($fixtureIds[0])->span()->first));
+    }
+
     public function rename(Snapshot $snapshot, string $fixtureId, string $name): string
     {
         $fixture = $snapshot->fixture($fixtureId);

@@ -565,6 +565,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/plan/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_numbering_preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/plan/apply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_numbering_apply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{rig}/fixtures": {
         parameters: {
             query?: never;
@@ -575,6 +607,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post_rigger_app_http_patch_patch_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/fixtures/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Units on one piece of tape go to another address together. */
+        post: operations["post_rigger_app_http_patch_patch_move"];
         delete?: never;
         options?: never;
         head?: never;
@@ -786,6 +835,21 @@ export interface components {
             /** @default null */
             slots?: number[] | null;
         };
+        NumberRig: {
+            version: number;
+            /** @enum {string} */
+            goal: "fresh" | "fewest";
+            /** @enum {string} */
+            spacing: "packed" | "round" | "stride" | "buttons";
+            /** @default 10 */
+            step?: number;
+            /** @default 1 */
+            first?: number;
+            /** @default 1 */
+            universes?: number;
+            /** @default [] */
+            lockedIds?: string[];
+        };
         AddFixtures: {
             version: number;
             typeId: string;
@@ -795,6 +859,11 @@ export interface components {
             atButtons: boolean;
             /** @default null */
             twinOf?: string | null;
+        };
+        MoveFixtures: {
+            version: number;
+            fixtureIds: string[];
+            address: string;
         };
         ChangeFixture: {
             version: number;
@@ -1179,6 +1248,25 @@ export interface components {
         };
         ImportReportView: {
             results: components["schemas"]["ImportResultView"][];
+        };
+        PlanTripView: {
+            fixtureId: string;
+            name: string;
+            from: string;
+            to: string;
+            universe: number;
+            address: number;
+            why: string;
+        };
+        UnplacedView: {
+            fixtureId: string;
+            name: string;
+            why: string;
+        };
+        PlanView: {
+            trips: components["schemas"]["PlanTripView"][];
+            unplaced: components["schemas"]["UnplacedView"][];
+            sentence: string;
         };
         RigLineView: {
             id: string;
@@ -2108,6 +2196,58 @@ export interface operations {
             };
         };
     };
+    post_rigger_app_http_patch_numbering_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NumberRig"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_numbering_apply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NumberRig"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_patch_patch_add: {
         parameters: {
             query?: never;
@@ -2120,6 +2260,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AddFixtures"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_patch_move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveFixtures"];
             };
         };
         responses: {

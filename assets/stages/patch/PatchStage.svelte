@@ -4,6 +4,8 @@
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
   import AddFixtures from './AddFixtures.svelte';
+  import { Numbering } from '../../state/numbering.svelte';
+  import NumberThem from './NumberThem.svelte';
   import PatchList from './PatchList.svelte';
   import UniverseView from './UniverseView.svelte';
   import UnitCard from './UnitCard.svelte';
@@ -12,6 +14,7 @@
   const bench = useBench();
   bench.leave();
   let adding = $state(false);
+  let numbering = $state.raw<Numbering | null>(null);
   const rig = $derived(session.rig);
   const chosen = $derived(rig.fixtures.find((one) => one.id === selection.fixture) ?? null);
   const mine = $derived(rig.findings.filter((one) => one.stage === 'patch'));
@@ -24,15 +27,24 @@
   <section class="rule grid min-h-0 grid-rows-[auto_1fr] border-r" aria-label="Patch list">
     <div class="flex items-center gap-2 px-4 py-2.5">
       <h2 class="flex-1">Patch</h2>
-      <button class="btn btn-primary" onclick={() => (adding = !adding)} aria-expanded={adding}>Add fixtures</button>
+      <button
+        class="btn"
+        onclick={() => ([numbering, adding] = [numbering ? null : new Numbering(session), false])}
+        aria-expanded={numbering !== null}
+        disabled={rig.fixtures.length === 0}>Number them for me</button
+      >
+      <button class="btn btn-primary" onclick={() => ([adding, numbering] = [!adding, null])} aria-expanded={adding}
+        >Add fixtures</button
+      >
     </div>
     <div class="scroll">
       {#if adding}<AddFixtures onDone={() => (adding = false)} />{/if}
+      {#if numbering}<NumberThem {numbering} onDone={() => (numbering = null)} />{/if}
       <PatchList />
     </div>
   </section>
   <section class="grid min-h-0 grid-rows-[1fr_auto]">
-    <UniverseView />
+    <UniverseView places={numbering?.places ?? {}} />
     <div class="rule scroll mx-4 grid max-h-[250px] min-h-[150px] grid-cols-[1fr_1.15fr] gap-6 border-t py-3">
       <div>
         <h3 class="mb-2">{chosen ? 'About this unit' : wrong.length ? 'To put right' : 'All clear'}</h3>

@@ -1,18 +1,36 @@
 <script lang="ts">
   import { threeDigits, pageLetter } from '../../lib/address';
+  import { tick, untrack } from 'svelte';
+  import { TapeDrag } from '../../state/tapeDrag.svelte';
   import { tapeRows } from '../../lib/tapes';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
 
+  /** Where units would stand by a plan that is only looked at; the others stand where they are. */
+  let { places = {} }: { places?: Readonly<Record<string, { universe: number; address: number }>> } = $props();
   const session = useRig();
   const rig = $derived(session.rig);
+  const drag = untrack(() => new TapeDrag(session));
+  const isPlan = $derived(Object.keys(places).length > 0);
+  const fixtures = $derived(
+    rig.fixtures.map((one) => {
+      const place = drag.places[one.id] ?? places[one.id];
+      return place ? { ...one, ...place, last: place.address + one.last - one.address } : one;
+    }),
+  );
   const desk = $derived(rig.desk);
   let universe = $state<number | null>(null);
   let wantRows = $state(false);
 
   const chosen = $derived(universe ?? desk?.universe ?? 1);
   const universes = $derived(
-    [...new Set([desk?.universe ?? 1, ...rig.universes.map((one) => one.universe)])].sort((a, b) => a - b),
+    [
+      ...new Set([
+        desk?.universe ?? 1,
+        ...rig.universes.map((one) => one.universe),
+        ...fixtures.map((one) => one.universe),
+      ]),
+    ].sort((a, b) => a - b),
   );
   const usage = $derived(rig.universes.find((one) => one.universe === chosen));
   const canDesk = $derived(!!desk && desk.starts.length > 0 && desk.universe === chosen);
@@ -30,19 +48,82 @@
   );
   const marks = $derived({
     clash: new Set(
-      rig.findings.filter((one) => ['clash', 'mixed'].includes(one.code)).map((one) => one.fixtureIds[0] ?? ''),
+      isPlan
+        ? []
+        : rig.findings.filter((one) => ['clash', 'mixed'].includes(one.code)).map((one) => one.fixtureIds[0] ?? ''),
     ),
-    spills: new Set(rig.findings.filter((one) => one.code === 'spills').flatMap((one) => one.fixtureIds)),
+    spills: new Set(isPlan ? [] : rig.findings.filter((one) => one.code === 'spills').flatMap((one) => one.fixtureIds)),
   });
-  const rows = $derived(tapeRows(rig.fixtures, chosen, starts, marks));
+  const rows = $derived(tapeRows(fixtures, chosen, starts, marks));
   const beyond = $derived(
     canDesk && !asRows
-      ? rig.fixtures.filter(
+      ? fixtures.filter(
           (one) =>
             one.universe === chosen && !rows.some((row) => row.pieces.some((piece) => piece.ids.includes(one.id))),
         )
       : [],
   );
+  /** The address under the pointer, in the row that it is over. */
+  function addressAt(event: PointerEvent): number | null {
+    const row = document
+      .elementsFromPoint(event.clientX, event.clientY)
+      .find((one) => one instanceof HTMLElement && one.dataset.start) as HTMLElement | undefined;
+    if (!row) return null;
+    const box = row.getBoundingClientRect();
+    return Number(row.dataset.start) + Math.floor(((event.clientX - box.left) / box.width) * width);
+  }
+
+  let held: { ids: readonly string[]; grip: number; x: number; y: number } | null = null;
+
+  function grab(event: PointerEvent, piece: { ids: string[]; from: number }, start: number) {
+    if (isPlan || event.button !== 0) return;
+    const fixture = rig.fixtures.find((one) => one.id === piece.ids[0]);
+    const under = addressAt(event);
+    if (!fixture || under === null) return;
+    held = { ids: piece.ids, grip: under - Math.max(fixture.address, start), x: event.clientX, y: event.clientY };
+    held.grip = under - fixture.address;
+  }
+
+  function follow(event: PointerEvent) {
+    if (!held) return;
+    // A click is no drag: the hand may tremble a little.
+    if (!drag.active && Math.hypot(event.clientX - held.x, event.clientY - held.y) < 5) return;
+    drag.take(held.ids);
+    const under = addressAt(event);
+    if (under !== null) drag.to(under - held.grip);
+  }
+
+  function drop() {
+    if (held && drag.active) void drag.drop();
+    held = null;
+  }
+
+  /** The hand went elsewhere: what was nudged and not dropped goes back. */
+  function left() {
+    setTimeout(() => {
+      const focus = document.activeElement instanceof HTMLElement ? document.activeElement.dataset.piece : undefined;
+      if (!held && drag.active && focus !== drag.ids[0]) drag.leave();
+    });
+  }
+
+  /** Left and right by one, up and down by a row; Enter drops it, Esc puts it back. */
+  function nudge(event: KeyboardEvent, ids: readonly string[]) {
+    const by = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -width, ArrowDown: width }[event.key];
+    if (by !== undefined && !isPlan) {
+      event.preventDefault();
+      drag.take(ids);
+      drag.to(drag.address + by);
+      // In another row it is another button: the focus goes along.
+      void tick().then(() => document.querySelector<HTMLElement>(`[data-piece="${ids[0]}"]`)?.focus());
+    } else if (event.key === 'Enter' && drag.active) {
+      event.preventDefault();
+      void drag.drop();
+    } else if (event.key === 'Escape' && drag.active) {
+      event.stopPropagation();
+      drag.leave();
+    }
+  }
+
   const heads = $derived(
     Array.from({ length: width }, (_, place) =>
       asRows
@@ -54,6 +135,7 @@
   );
 </script>
 
+<svelte:window onpointermove={follow} onpointerup={drop} onpointercancel={() => (drag.leave(), (held = null))} />
 <div class="grid min-h-0 grid-rows-[auto_1fr] px-4 py-2.5">
   <div class="flex items-center gap-3 pb-2">
     {#if universes.length > 1}
@@ -66,10 +148,17 @@
         {#each universes as one (one)}<option value={one}>Universe {one}</option>{/each}
       </select>
     {:else}<h2>Universe {chosen}</h2>{/if}
-    <span class="dim flex-1 text-[12.5px]"
-      >{usage ? `${usage.used} of 512 used, ${usage.free} free` : 'all 512 free'}{usage?.gapFrom
-        ? `, longest gap ${usage.gapFrom}–${usage.gapTo}`
-        : ''}</span
+    <span class="dim min-w-0 flex-1 truncate text-[12.5px]"
+      >{#if drag.active}<b class="mono" aria-live="polite">{drag.universe}.{threeDigits(drag.address)}</b>
+        {drag.words} <span class="faint">Enter drops it, Esc puts it back</span>{:else}{isPlan
+          ? 'As the plan would have it; nothing has changed yet. '
+          : ''}{usage && !isPlan
+          ? `${usage.used} of 512 used, ${usage.free} free`
+          : isPlan
+            ? ''
+            : 'all 512 free'}{usage?.gapFrom && !isPlan
+          ? `, longest gap ${usage.gapFrom}–${usage.gapTo}`
+          : ''}{/if}</span
     >
     <div class="join" role="group" aria-label="Arrangement">
       <button
@@ -95,13 +184,19 @@
       {#each rows as row (row.start)}
         <div class="row">
           <b>{row.label}</b><span class="mono faint">{threeDigits(row.start)}</span>
-          <div class="cells slots">
+          <div class="cells slots" data-start={row.start}>
             {#each row.pieces as piece (piece.ids[0])}
               <button
                 class="piece"
                 class:clash={piece.clash}
                 class:spills={piece.spills}
                 class:comes={piece.comesOn && !piece.clash}
+                class:moved={piece.ids.some((id) => places[id])}
+                class:dragged={drag.ids.includes(piece.ids[0] ?? '')}
+                onpointerdown={(event) => grab(event, piece, row.start)}
+                onkeydown={(event) => nudge(event, piece.ids)}
+                data-piece={piece.ids[0]}
+                onblur={left}
                 class:chosen={piece.ids.includes(selection.fixture ?? '')}
                 style:left="{(piece.from / width) * 100}%"
                 style:width="{((piece.to - piece.from + 1) / width) * 100}%"
@@ -190,6 +285,20 @@
   }
   .chosen {
     background: oklch(0.86 0.1 80);
+  }
+  .piece {
+    touch-action: none;
+  }
+  .dragged {
+    z-index: 2;
+    opacity: 0.86;
+    box-shadow: inset 0 0 0 2px oklch(0.62 0.15 60);
+    cursor: grabbing;
+  }
+  .moved {
+    box-shadow:
+      inset 0 0 0 2px oklch(0.62 0.15 60),
+      inset 0 1px var(--tape-edge);
   }
   .comes {
     text-align: right;

@@ -7,6 +7,7 @@ namespace Rigger\App\Http\Patch;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Patch\Input\AddFixtures;
 use Rigger\App\Http\Patch\Input\ChangeFixture;
+use Rigger\App\Http\Patch\Input\MoveFixtures;
 use Rigger\App\Http\Reply;
 use Rigger\App\Http\Rig\Input\AtVersion;
 use Rigger\App\Problem\Problem;
@@ -33,6 +34,17 @@ final readonly class PatchController
         return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => null === $input->twinOf
             ? $this->patching->add($snapshot, Uuid::fromString($input->typeId), $input->mode, $input->count, $input->name, $input->atButtons)
             : $this->patching->addTwins($snapshot, $input->twinOf, $input->count, $input->name)));
+    }
+
+    /** Units on one piece of tape go to another address together. */
+    #[Route('/move', methods: 'POST'), Answers(RigView::class)]
+    public function move(Uuid $rig, #[MapRequestPayload] MoveFixtures $input): JsonResponse
+    {
+        $ids = array_values($input->fixtureIds);
+
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => [] === $ids
+            ? throw Problem::at('fixtureIds', 'missing', 'Say which units to move.')
+            : $this->patching->moveTogether($snapshot, $ids, $input->address)));
     }
 
     #[Route('/{id}', methods: 'PATCH'), Answers(RigView::class)]

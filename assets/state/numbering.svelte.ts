@@ -1,0 +1,83 @@
+import { answered, api } from '../api/client';
+import { wordsOf } from '../api/errors';
+import type { Plan } from '../api/types';
+import type { RigSession } from './rig.svelte';
+
+export type Goal = 'fewest' | 'fresh';
+export type Spacing = 'packed' | 'buttons' | 'round' | 'stride';
+
+/** A plan for the whole rig's addresses, asked anew with each wish; nothing changes until it is taken over. */
+export class Numbering {
+  readonly #session: RigSession;
+  goal = $state<Goal>('fewest');
+  spacing = $state<Spacing>('packed');
+  step = $state('10');
+  first = $state('1');
+  universes = $state('1');
+  /** Units that stay where they are whatever the plan says. */
+  locked = $state.raw<readonly string[]>([]);
+  plan = $state.raw<Plan | null>(null);
+  problem = $state<string | null>(null);
+  #turn = 0;
+
+  /** Where each unit that moves would stand. */
+  readonly places = $derived(
+    Object.fromEntries(
+      (this.plan?.trips ?? []).map((one) => [one.fixtureId, { universe: one.universe, address: one.address }]),
+    ),
+  );
+
+  constructor(session: RigSession) {
+    this.#session = session;
+    // Where the desk has buttons, what moves goes to one of them.
+    if ((session.rig.desk?.starts.length ?? 0) > 0) this.spacing = 'buttons';
+  }
+
+  lock(id: string, on: boolean): void {
+    const others = this.locked.filter((one) => one !== id);
+    this.locked = on ? [...others, id] : others;
+  }
+
+  /** The wish as the server takes it; a number that is none stays out of it and is told there. */
+  get wish() {
+    return {
+      goal: this.goal,
+      spacing: this.spacing,
+      step: Number(this.step) || 0,
+      first: Number(this.first) || 0,
+      universes: Number(this.universes) || 0,
+      lockedIds: [...this.locked],
+    };
+  }
+
+  async ask(): Promise<void> {
+    const turn = ++this.#turn;
+    const { id, rig } = this.#session;
+    try {
+      const body = { version: rig.version, ...this.wish };
+      const plan = await answered(api.POST('/api/rigs/{rig}/plan/preview', { params: { path: { rig: id } }, body }));
+      if (turn !== this.#turn) return;
+      this.plan = plan;
+      this.problem = null;
+    } catch (error) {
+      if (turn !== this.#turn) return;
+      this.plan = null;
+      this.problem = wordsOf(error);
+    }
+  }
+
+  async take(): Promise<boolean> {
+    const problem = await this.#session.write(
+      (version) =>
+        answered(
+          api.POST('/api/rigs/{rig}/plan/apply', {
+            params: { path: { rig: this.#session.id } },
+            body: { version, ...this.wish },
+          }),
+        ),
+      true,
+    );
+    this.problem = problem?.message ?? null;
+    return problem === null;
+  }
+}

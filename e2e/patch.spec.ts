@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test';
+import { demoRig, openStage } from './rigs';
+
+test('the rig is numbered with the fewest trips, looked at before it is taken', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  await page.getByRole('button', { name: 'Number them for me' }).click();
+  const panel = page.getByRole('region', { name: 'Number them for me' });
+  await expect(panel.getByRole('status')).toHaveText('One ladder trip; 13 stay where they are.');
+  await expect(panel.getByText('1.085 → 1.099')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
+  // Pack A is out of reach tonight: it stays, and the plan is another one.
+  await panel.getByRole('button', { name: 'keep it there' }).click();
+  await expect(panel.getByText('Stay whatever happens:')).toBeVisible();
+  await expect(panel.getByText(/it shares 85–88 with Pack A/)).toBeVisible();
+  await panel.getByRole('button', { name: 'Pack A ×' }).click();
+  await panel.getByRole('button', { name: 'Take these addresses' }).click();
+  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.099');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
+});
+
+test('a piece of tape is dragged and nudged, and says first what it would share', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  const tape = page.locator('[data-piece]', { hasText: 'Haar' });
+  const from = await tape.boundingBox();
+  const row = await page.locator('[data-start="113"]').boundingBox();
+  if (!from || !row) throw new Error('The tape is not there.');
+  await page.mouse.move(from.x + 6, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(row.x + (row.width * 3.4) / 14, row.y + 10, { steps: 8 });
+  await expect(page.getByText('shares 116 with Pack B, shares 117 with Panel')).toBeVisible();
+  await page.mouse.move(row.x + (row.width * 6.4) / 14, row.y + 10, { steps: 4 });
+  await expect(page.getByText('free there')).toBeVisible();
+  await page.mouse.up();
+  await expect(page.getByRole('textbox', { name: 'Address of Haar' })).toHaveValue('1.119');
+
+  // Twins go together, with keys: a row down, then one to the right.
+  await page.locator('[data-piece]', { hasText: 'Drum 5 + 6' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('free there')).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByText(/shares 44–52 with Spin L/)).toBeVisible();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('1.030');
+  await expect(page.getByRole('textbox', { name: 'Address of Drum 6' })).toHaveValue('1.030');
+  await page.locator('[data-piece]', { hasText: 'Drum 5 + 6' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('1.030');
+});

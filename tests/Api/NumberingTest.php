@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Api;
+
+use Rigger\App\Tests\Support\ApiTestCase;
+
+/** Numbering a whole rig: looked at, then taken over as one change. */
+final class NumberingTest extends ApiTestCase
+{
+    public function testTheFewestTripsPutTheDemoRightAndSayWhy(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $wish = ['version' => 1, 'goal' => 'fewest', 'spacing' => 'buttons'];
+        $plan = $this->ask('POST', $path.'/plan/preview', $wish);
+        self::assertSame('One ladder trip; 13 stay where they are.', $plan['sentence']);
+        self::assertSame(['Pack A', '1.085', '1.099', 'it shares 85–88 with Batten'], array_values(array_intersect_key($plan['trips'][0], array_flip(['name', 'from', 'to', 'why']))));
+        self::assertSame(85, self::fixture($this->ask('GET', $path), 'Pack A')['address']);
+
+        $rig = $this->ask('POST', $path.'/plan/apply', $wish);
+        self::assertSame('Put the addresses right: one ladder trip', $rig['undo']);
+        self::assertSame(99, self::fixture($rig, 'Pack A')['address']);
+        self::assertNotContains('error clash', self::codes($rig, 'patch'));
+        $problem = $this->ask('POST', $path.'/plan/apply', ['version' => 2] + $wish, 409);
+        self::assertSame('nothing_to_do', $problem['type']);
+        self::assertSame(85, self::fixture($this->ask('POST', $path.'/undo', ['version' => 2]), 'Pack A')['address']);
+    }
+
+    public function testALockedUnitStaysAndTheOtherMoves(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $locked = self::fixture($this->ask('GET', $path), 'Pack A')['id'];
+        $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fewest', 'spacing' => 'packed', 'lockedIds' => [$locked]]);
+        self::assertSame(['Batten'], array_column($plan['trips'], 'name'));
+    }
+
+    public function testAfreshKeepsTwinsTogether(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('POST', $path.'/plan/apply', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'packed']);
+        $at = static fn (string $name): int => self::fixture($rig, $name)['address'];
+        self::assertSame([1, 1, 10, 10, 19, 19, 28], array_map($at, ['Drum 1', 'Drum 2', 'Drum 3', 'Drum 4', 'Drum 5', 'Drum 6', 'Spin L']));
+    }
+
+    public function testAnImpossibleWishSaysWhatDoesNotFit(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1]);
+        self::assertNotSame([], $plan['unplaced']);
+        self::assertStringContainsString('channels find no free run', $plan['unplaced'][0]['why']);
+        self::assertSame('no_room', $this->ask('POST', $path.'/plan/apply', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1], 409)['type']);
+        self::assertSame([], $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1, 'universes' => 3])['unplaced']);
+        foreach ([['goal' => 'best'], ['spacing' => 'loose'], ['step' => 0], ['universes' => 0]] as $wrong) {
+            $problem = $this->ask('POST', $path.'/plan/preview', $wrong + ['version' => 1, 'goal' => 'fresh', 'spacing' => 'packed'], 422);
+            self::assertSame(array_key_first($wrong), $problem['violations'][0]['path']);
+        }
+    }
+}
