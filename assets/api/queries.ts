@@ -43,11 +43,15 @@ export const typesQuery = (search: string) =>
     queryFn: () => answered(api.GET('/api/types', { params: { query: { search } } })),
   });
 
-export const chartQuery = (typeId: string) =>
+/** The newest chart, or the one of a revision. */
+export const chartQuery = (typeId: string, revision?: number) =>
   queryOptions({
-    queryKey: keys.chart(typeId),
-    queryFn: async () =>
-      (await answered(api.GET('/api/types/{id}', { params: { path: { id: typeId } } }))) as unknown as ChartAnswer,
+    queryKey: revision === undefined ? keys.chart(typeId) : [...keys.chart(typeId), 'revision', revision],
+    queryFn: async () => {
+      const query = revision === undefined ? {} : { revision };
+      const call = api.GET('/api/types/{id}', { params: { path: { id: typeId }, query } });
+      return (await answered(call)) as unknown as ChartAnswer;
+    },
   });
 
 export const modesQuery = (rig: string, id: string, revision: number) =>

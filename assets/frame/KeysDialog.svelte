@@ -27,7 +27,10 @@
       ['0-255 pan -270-270', 'a travel in degrees'],
       ['+ Shutter', 'a new channel of that name, then go on with its ranges'],
     ],
-    patch: [['1/37, 1.037 or 37', 'an address, with its universe or without']],
+    patch: [
+      ['1/37, 1.037 or 37', 'an address, with its universe or without'],
+      ['← → ↑ ↓', 'on a piece of tape: nudge it; Enter drops it, Esc puts it back'],
+    ],
     desk: [
       ['↑ ↓ , PgUp PgDn', 'move the fader that has the focus'],
       ['128, 50%, full, open', 'a value, a percent, the top of the dimmer, or the name of a range'],

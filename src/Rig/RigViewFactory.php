@@ -16,6 +16,7 @@ use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigView;
+use Rigger\App\Rig\View\SettingLineView;
 use Rigger\App\Rig\View\StepView;
 use Rigger\App\Rig\View\SwitchesView;
 use Rigger\App\Rig\View\TypeUseView;
@@ -102,6 +103,7 @@ final readonly class RigViewFactory
             null === $fixture->link() ? null : (string) $fixture->link()->id(),
             $fixture->receiver(),
             Snapshot::silence($fixture),
+            array_map(static fn (array $line): SettingLineView => new SettingLineView(...$line), $profile->unit?->sentences() ?? []),
         );
     }
 

@@ -936,6 +936,10 @@ export interface components {
             pattern?: string | null;
             sum: string;
         };
+        SettingLineView: {
+            about: string;
+            words: string;
+        };
         FixtureView: {
             id: string;
             name: string;
@@ -956,6 +960,7 @@ export interface components {
             linkId?: string | null;
             receiver?: string | null;
             silence?: string | null;
+            setting: components["schemas"]["SettingLineView"][];
         };
         TypeUseView: {
             typeId: string;

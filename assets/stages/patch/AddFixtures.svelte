@@ -9,7 +9,9 @@
 
   let { onDone }: { onDone: () => void } = $props();
   const session = useRig();
-  const types = createQuery(() => typesQuery(''));
+  let search = $state('');
+  const types = createQuery(() => ({ ...typesQuery(search), placeholderData: (before) => before }));
+  const isLong = $derived(search !== '' || (types.data?.total ?? 0) > 12);
   const list = $derived((types.data?.types ?? []).filter((one) => one.modes.some((mode) => mode.channels > 0)));
 
   let typeId = $state('');
@@ -57,6 +59,12 @@
 <form class="pane rule grid grid-cols-2 gap-3 border-y px-4 py-3" onsubmit={add}>
   <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Fixture</span>
+    {#if isLong}<input
+        class="input h-7 w-full px-2"
+        placeholder="Find in the library"
+        aria-label="Find in the library"
+        bind:value={search}
+      />{/if}
     <select
       class="select w-full"
       disabled={!!twin}

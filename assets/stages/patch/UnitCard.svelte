@@ -6,15 +6,13 @@
   import { addressText } from '../../lib/address';
   import { useRig } from '../../state/rig.svelte';
   import { createQuery } from '@tanstack/svelte-query';
-  import { typesQuery } from '../../api/queries';
+  import { chartQuery } from '../../api/queries';
 
   /** What to set on the selected unit, in its own words or switches. */
   let { fixture }: { fixture: Fixture } = $props();
   const session = useRig();
-  const types = createQuery(() => typesQuery(''));
-  const modes = $derived(
-    (types.data?.types.find((one) => one.id === fixture.typeId)?.modes ?? []).filter((one) => one.channels > 0),
-  );
+  const chart = createQuery(() => chartQuery(fixture.typeId, fixture.revision));
+  const modes = $derived((chart.data?.chart.modes ?? []).filter((one) => one.channels.length > 0));
 
   const remove = () =>
     session.write((version) =>
@@ -44,11 +42,11 @@
       value={fixture.mode}
       onchange={(event) => session.changeFixture(fixture.id, { mode: event.currentTarget.value })}
     >
-      {#each modes as one (one.key)}<option value={one.key}>{one.name}, {one.channels} ch</option>{/each}
+      {#each modes as one (one.key)}<option value={one.key}>{one.name}, {one.channels.length} ch</option>{/each}
     </select>
   </div>
   {#if fixture.switches}
-    <Switches switches={fixture.switches} />
+    {#key `${fixture.id}/${fixture.address}`}<Switches switches={fixture.switches} />{/key}
   {:else if fixture.display}
     <p class="flex items-center gap-3">
       <span class="display">{fixture.display}</span><span class="dim text-[12px]"
@@ -59,6 +57,12 @@
     <p class="text-[12.5px]">Address <b class="mono">{addressText(fixture.universe, fixture.address)}</b></p>
   {/if}
   {#if fixture.setup}<p class="dim mt-2 text-[12.5px]">{fixture.setup}</p>{/if}
+  {#if fixture.setting.length}
+    <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[12px]" aria-label="What it is like to set">
+      {#each fixture.setting as line (line.about + line.words)}<dt class="faint">{line.about}</dt>
+        <dd class="dim">{line.words}</dd>{/each}
+    </dl>
+  {/if}
 </div>
 
 <style>

@@ -40,7 +40,7 @@ final readonly class PatchController
     #[Route('/move', methods: 'POST'), Answers(RigView::class)]
     public function move(Uuid $rig, #[MapRequestPayload] MoveFixtures $input): JsonResponse
     {
-        $ids = array_values($input->fixtureIds);
+        $ids = $input->fixtureIds;
 
         return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => [] === $ids
             ? throw Problem::at('fixtureIds', 'missing', 'Say which units to move.')
