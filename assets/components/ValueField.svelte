@@ -76,7 +76,7 @@
     onblur={commit}
     autocomplete="off"
   />
-  {#if problem}<span class="why" role="alert">{problem}</span>{/if}
+  {#if problem}<span class="why-not at-right" role="alert">{problem}</span>{/if}
 </span>
 
 <style>
@@ -99,17 +99,5 @@
   }
   .bad {
     border-color: var(--color-error);
-  }
-  .why {
-    position: absolute;
-    right: 0;
-    top: 26px;
-    z-index: 5;
-    width: 190px;
-    padding: 5px 8px;
-    font-size: 11.5px;
-    background: var(--color-base-300);
-    border: 1px solid var(--color-error);
-    border-radius: 5px;
   }
 </style>

@@ -9,7 +9,7 @@ final class BoundScanner
 {
     private const DECIMAL = '\d{1,3}';
     private const HEX = '(?:0x[0-9a-f]{1,2}|\$[0-9a-f]{1,2}|[0-9a-f]{1,2}h)';
-    private const UPTO = '\s*(?:<-+>|-+>|-+|\.{2,}|~+|\b(?:to|thru|through|until|till)\b)\s*';
+    private const UPTO = '\s*(?:<-*>|-+>|-+|\.{2,}|~+|\b(?:to|thru|through|until|till)\b)\s*';
     /** No number that goes on before or after, and none that has a unit: "0.8-16 Hz" and "540°" are no values. */
     private const BEFORE = '(?<![\w.°#$%])(?<!\d,)(?<![<>=]-)';
     private const AFTER = '(?![\d.,]*\d)(?!\w|°|[.,]\d)(?!\s*(?:hz|°|deg(?:rees?)?|rpm|r\/min|kelvin|k|bpm|fps|channels?|ch|bits?|ms|mm|sec(?:onds?)?|s)\b(?!\/))(?!\s*°)';
@@ -76,12 +76,30 @@ final class BoundScanner
             if (self::isName($text, $start, $end, $from, $to, $last)) {
                 continue;
             }
+            [$from, $to] = self::bothHexadecimal($from, $to);
             $last = (int) self::value($to);
             if (max(self::value($from), self::value($to)) <= 256) {
                 $notation = 1 === preg_match('/^'.self::HEX.'$/i', $from) ? Notation::Hexadecimal : Notation::Decimal;
                 yield Bound::between(self::value($from), self::value($to), $notation, $start, \strlen($whole));
             }
         }
+    }
+
+    /**
+     * "20-FFh" and "00-1Fh" mark one end only.
+     *
+     * @return array{string, string}
+     */
+    private static function bothHexadecimal(string $from, string $to): array
+    {
+        $isMarked = static fn (string $one): bool => 1 === preg_match('/^[0-9a-f]{1,2}h$/i', $one);
+        $isBare = static fn (string $one): bool => 1 === preg_match('/^[0-9a-f]{2}$/i', $one);
+
+        return match (true) {
+            $isMarked($to) && $isBare($from) => [$from.'h', $to],
+            $isMarked($from) && $isBare($to) => [$from, $to.'h'],
+            default => [$from, $to],
+        };
     }
 
     /** "Program 1-8 128-255": the numbers of a name, not values. Those that go on from the range before are values all the same. */

@@ -72,8 +72,9 @@ final class ChartReader
     private function isHeader(Row $row, array $following): bool
     {
         $header = TableHeader::detect($row, $following);
-        if (null === $header) {
-            return $this->isHeaderWord($row);
+        // "No function" below values is what they do, and no head of a table.
+        if (null === $header || $header->isLoose && [] === $header->modes() && $this->draft->wantsWords()) {
+            return null === $header && $this->isHeaderWord($row);
         }
         $this->readRight();
         $this->rightFrom = null;

@@ -9,8 +9,8 @@ final class EmitterWords
 {
     private const WORDS = [
         'warm-white' => 'warm ?-?white|warmwhite|white ?-?warm|ww|w\.?w\.?|warm',
-        'cool-white' => '(?:cool|cold|day ?light|neutral) ?-?white|coldwhite|coolwhite|white ?-?(?:cool|cold)|cw|c\.w\.?|cool|cold',
-        'uv' => 'uv|u\.v\.?|ultra ?-?violet|black ?light|violet|uv\/violet|uv\/purple|purple',
+        'cool-white' => '(?:cool|cold|day ?light|neutral) ?-?white|coldwhite|coolwhite|white ?-?(?:cool|cold)|cw|c w|cool|cold',
+        'uv' => 'uv|u v|ultra ?-?violet|black ?light|violet|uv\/violet|uv\/purple|purple',
         'red' => 'red|r|rd',
         'green' => 'green|g|grn|gr',
         'blue' => 'blue|b|blu|bl',

@@ -190,7 +190,7 @@ final readonly class RangeMeaning
         }
         $overrides = [Subject::Reset, Subject::Program, Subject::Sound, Subject::Shutter, Subject::ProgramSpeed];
         if (\in_array($said, $overrides, true) && $said !== $channel && !self::isKin($channel, $said)) {
-            return new self(Subject::Shutter === $said ? RangeFunction::Strobe : $said->usual());
+            return self::ofShutterWords($words, $said) ?? new self($said->usual());
         }
         if (\in_array($channel, [Subject::Shutter, Subject::Output], true) && \in_array($said, [Subject::Intensity, Subject::Output], true)) {
             return new self($said->usual());
@@ -202,6 +202,11 @@ final readonly class RangeMeaning
 
     private static function isKin(Subject $channel, Subject $said): bool
     {
+        // An iris that pulses is still an iris.
+        if (\in_array($channel, [Subject::Iris, Subject::Zoom, Subject::Focus], true) && Subject::Shutter === $said) {
+            return true;
+        }
+
         return Subject::ProgramSpeed === $said && \in_array($channel, [Subject::Output, Subject::Turn, Subject::Shutter, Subject::Speed], true);
     }
 

@@ -9,7 +9,7 @@ final class Vocabulary
 {
     /** In this order: the first that fits is meant, so the narrower ones stand first. */
     private const PATTERNS = [
-        ['Unused', '/^(?:n\/?a|n\.a|no ?function|no ?effect|no ?action|not (?:used|assigned|in use|available|active)|unused|without function|no ?use|nothing|reserved|idle|empty|blank|none|dummy|spare|inactive|void|invalid|disabled|function off|no change|neutral|non)$/'],
+        ['Unused', '/^(?:n\/?a|n\.a|no ?function|no ?effect|no ?action|not (?:used|assigned|in use|available|active)|unused|without function|no ?use|nothing|reserved|idle|empty|blank|none|dummy|spare|inactive|void|invalid|disabled|function off|no change|neutral|non|manual(?: control| mode)?)$/'],
         ['Tint', '/\btint\b|\bduv\b|\bgreen\s*[\/<>-]+\s*magenta\b|\bmagenta\s*[\/<>-]+\s*green\b|\bg\/m\b|\bplus[- ]minus green\b|\+\/?- ?green/'],
         ['Foreign', '/\bdimmer (?:curves?|speed|time|response|mode|delay|fade|profile|smooth\w*)\b|\b(?:curve|response|gamma)\b|\bfade time\b|\bblack ?out (?:while|during|when|on|by|at|with|in)\b|\b(?:movement )?black ?out (?:movement|pan|tilt)|\bdisplay\b|\bmovement in black\b|\binvert|\b(?:pwm|refresh|frequency)\b|\bfan (?:mode|auto|control mode)|\b(?:hibernat\w*|stand ?by|key ?lock|calibrat\w* off)\b|\bid (?:number|select)|\b(?:shortcut|quick path)\b|\b(?:pan|tilt|pan\/tilt) (?:invert|reverse)|\b(?:linear|square law|s-curve|halogen|tungsten) (?:mode|emulation)|^(?:halogen|tungsten)$|\b(?:enable|disable)\b|\bmagenta$|^yellow$/'],
         ['Sound', '/\b(?:sound|mic(?:rophone)?|audio|music)\b.*\b(?:sensitivity|gain|level|threshold)\b|\bsensitivity\b/'],
@@ -31,7 +31,7 @@ final class Vocabulary
         ['ProgramSpeed', '/\b(?:program|macro|auto(?:matic)?|effect|chase|show|scene|run(?:ning)?|built-?in|change|changing|step|jump|sequence|pattern|prog)\b.*\b(?:speed|rate|tempo|time|fade)\b|\bspeed\b.*\b(?:program|macro|auto|effect|chase|show|scene)\b|\bspeed control\b/'],
         ['Preset', '/\bcolour (?:macro|preset|mix\w*|select\w*|choice|library|combination|call|chip|gel|filter|table|swatch)|\b(?:static|fixed|built-?in|preset|solid|virtual|pre-?mixed|macro) colour|\bpresets?\b|\bcolour macro/'],
         ['Output', '/\b(?:haze|hazer|fog|smoke|mist|pump|blower|fans?|water|bubbles?|snow|flame|volume|flow|foam|jet)\b|^output$/'],
-        ['Shutter', '/\b(?:shutter|shut|strobe|flash\w*|lightning|blinder effect)\b/'],
+        ['Shutter', '/\b(?:shutter|shut|strobe|flash\w*|puls(?:e|es|ing|ation)|lightning|blinder effect)\b/'],
         ['Program', '/\b(?:program|macro|auto(?:matic|mated|run)?|effect|chas(?:e|er|es|ing)|rainbow|shows?|scenes?|self|demo|built-?in|stand-?alone|sequences?|dream|pulse effect|colour (?:jump|change|changing|fade|cycle|chase|gradient|flow|snap)\w*|(?:jump|fade|gradual|snap|cross-?fade|running|flowing)(?:ing)? ?(?:change|changing|colour)?)\b/'],
         ['Emitter', null],
         ['Pan', '/\bpan\b|\bx[- ]?axis\b|^x$|\bhorizontal\b|\baxis x\b|\bposition x\b/'],
