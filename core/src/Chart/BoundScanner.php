@@ -13,6 +13,8 @@ final class BoundScanner
     /** No number that goes on before or after, and none that has a unit: "0.8-16 Hz" and "540°" are no values. */
     private const BEFORE = '(?<![\w.°#$%])(?<!\d,)(?<![<>=]-)';
     private const AFTER = '(?![\d.,]*\d)(?!\w|°|[.,]\d)(?!\s*(?:hz|°|deg(?:rees?)?|rpm|r\/min|kelvin|k|bpm|fps|channels?|ch|bits?|ms|mm|sec(?:onds?)?|s)\b(?!\/))(?!\s*°)';
+    /** A text with more values than this is no row of a chart. */
+    private const MOST = 80;
     private const PERCENT = '\d{1,3}(?:[.,]\d+)?';
 
     /** Words after which a small number is a name's: "Gobo 3", "Program 1-8". */
@@ -194,7 +196,7 @@ final class BoundScanner
     {
         preg_match_all($pattern, $text, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE);
         $matches = [];
-        foreach ($found as $match) {
+        foreach (\array_slice($found, 0, self::MOST) as $match) {
             $matches[] = [$match[0][0], $match[0][1], [$match[1][0] ?? '', $match[2][0] ?? '']];
         }
 

@@ -91,6 +91,9 @@ final class ChartDraft
     /** Whether a number without any mark is likely to be the next channel's. */
     public function expects(int $number, string $rest): bool
     {
+        if ($number < 1 || $number > 512) {
+            return false;
+        }
         $mode = [] === $this->active ? null : $this->modes[$this->active[0]];
         $last = null === $mode ? 0 : $mode->last();
         $channel = $this->open[0] ?? null;

@@ -306,8 +306,9 @@ final class ChartReader
         $count = \count($this->header?->modes() ?? []);
         foreach (\array_slice($words, 0, $count) as $index => $word) {
             $cell = new Cell($word, $index, 0);
-            if (null !== $cell->number()) {
-                $marks[$index] = [$cell->number()];
+            $number = $cell->number();
+            if (null !== $number && $number >= 1 && $number <= 512) {
+                $marks[$index] = [$number];
             } elseif (!$cell->isDash()) {
                 return [[], [new Cell($row->text(), 0, 0)], false];
             }
