@@ -106,7 +106,7 @@ final class ChartDraft
             return 1 === preg_match('/^\W*\p{L}/u', $rest) || $hasValues || '' === trim($rest);
         }
         if ($number === $last || isset($mode?->channels[$number])) {
-            $known = null === $mode ? null : $mode->channels[$number] ?? null;
+            $known = $mode->channels[$number] ?? null;
 
             return $hasValues && ($number === $last || null !== $known && $known->label === trim(substr($rest, 0, \strlen($known->label))));
         }
