@@ -10,6 +10,7 @@ export const { p, navigate, route } = createRouter({
     '/fixtures': () => import('./stages/fixtures/FixturesStage.svelte'),
     '/fixtures/:type': () => import('./stages/fixtures/FixturesStage.svelte'),
     '/patch': () => import('./stages/patch/PatchStage.svelte'),
+    '/walk': () => import('./stages/patch/WalkStage.svelte'),
     '/lines': () => import('./stages/lines/LinesStage.svelte'),
     '/desk': () => import('./stages/desk/DeskStage.svelte'),
     '/looks': () => import('./stages/looks/LooksStage.svelte'),

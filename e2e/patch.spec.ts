@@ -51,3 +51,26 @@ test('a piece of tape is dragged and nudged, and says first what it would share'
   await page.keyboard.press('Escape');
   await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('1.030');
 });
+
+test('the walk-round is ticked on a phone, and what is left stays in sight', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openStage(page, rig, 'walk');
+  await expect(page.getByRole('status').first()).toHaveText('14 units of 14 still to set.');
+  const drum = page.getByRole('listitem', { name: 'Drum 1' });
+  await expect(drum.getByText('d001')).toBeVisible();
+  await drum.getByRole('button', { name: 'It is set' }).click();
+  await expect(drum.getByText(/, set /)).toBeVisible();
+  await expect(page.getByRole('status').first()).toHaveText('13 units of 14 still to set.');
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(over).toBeLessThanOrEqual(0);
+  await page.getByLabel('Only what is left').check();
+  await expect(drum).toHaveCount(0);
+  await page.getByLabel('Only what is left').uncheck();
+  // As Pack A is found: switches 1, 3, 4, 5 and 7 are up.
+  const pack = page.getByRole('listitem', { name: 'Pack A' });
+  await pack.getByRole('button', { name: 'Switch 4' }).click();
+  await expect(pack.getByText('Switches that stand so spell address 93.')).toBeVisible();
+  await drum.getByRole('button', { name: 'Set ✓' }).click();
+  await expect(page.getByRole('status').first()).toHaveText('14 units of 14 still to set.');
+});

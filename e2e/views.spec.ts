@@ -6,6 +6,7 @@ const STAGES = ['fixtures', 'patch', 'lines', 'desk', 'looks', 'sheets'];
 
 for (const theme of ['booth', 'daylight']) {
   test(`every view is accessible in ${theme}`, async ({ page, request }) => {
+    test.setTimeout(180_000);
     await page.addInitScript((name) => localStorage.setItem('rigger.theme', name), theme);
     const rig = await demoRig(request);
     const look = async (what: string) => {
@@ -45,6 +46,9 @@ for (const theme of ['booth', 'daylight']) {
     await page.getByRole('button', { name: 'How it is typed' }).click();
     await page.getByRole('button', { name: 'Find out by fader' }).click();
     await look('finding by fader');
+    await openStage(page, rig, 'walk');
+    await expect(page.getByRole('heading', { level: 2, name: 'Walk round' })).toBeVisible();
+    await look('walk-round');
     await openStage(page, rig, 'patch');
     await page.getByRole('button', { name: 'Select Pack A' }).click();
     await page.getByRole('button', { name: 'Add fixtures' }).click();

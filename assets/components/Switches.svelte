@@ -61,6 +61,8 @@
   }
   .slot.mode {
     margin-left: 5px;
+  }
+  .slot.mode i {
     opacity: 0.75;
   }
   i {

@@ -72,7 +72,11 @@ export class RigSession {
     return this.write((version) => answered(api.POST(path, { params: { path: { id: this.id } }, body: { version } })));
   }
 
-  changeFixture(id: string, change: { name?: string; address?: string; mode?: string }, quietly = false) {
+  changeFixture(
+    id: string,
+    change: { name?: string; address?: string; mode?: string; position?: string; isSet?: boolean },
+    quietly = false,
+  ) {
     return this.write(
       (version) =>
         answered(

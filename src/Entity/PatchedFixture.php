@@ -45,6 +45,14 @@ class PatchedFixture implements Journalled
     #[ORM\Column(type: 'text', nullable: true)]
     private ?string $receiver = null;
 
+    /** Where it hangs, in the operator's words: "front beam, left". */
+    #[ORM\Column(type: 'text', nullable: true)]
+    private ?string $position = null;
+
+    /** When somebody set it on the walk-round; null once what is to be set has changed. */
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $setAt = null;
+
     private function __construct(Rig $rig, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $place)
     {
         $this->id = Uuid::v7();
@@ -71,11 +79,13 @@ class PatchedFixture implements Journalled
     {
         $this->universe = $universe;
         $this->address = $address;
+        $this->setAt = null;
     }
 
     public function setMode(string $mode): void
     {
         $this->mode = $mode;
+        $this->setAt = null;
     }
 
     public function follow(FixtureRevision $revision): void
@@ -87,6 +97,28 @@ class PatchedFixture implements Journalled
     {
         $this->link = $link;
         $this->receiver = null === $link ? null : $receiver;
+        $this->setAt = null;
+    }
+
+    public function hangAt(?string $position): void
+    {
+        $this->position = $position;
+    }
+
+    /** Ticked on the walk-round; with null the tick is taken back. */
+    public function markSet(?\DateTimeImmutable $at): void
+    {
+        $this->setAt = $at;
+    }
+
+    public function position(): ?string
+    {
+        return $this->position;
+    }
+
+    public function setAt(): ?\DateTimeImmutable
+    {
+        return $this->setAt;
     }
 
     public function revision(): FixtureRevision

@@ -41,6 +41,7 @@ final class Exporter
                 $one->span()->first,
                 null === $one->link() ? null : $links[(string) $one->link()->id()],
                 $one->receiver(),
+                $one->position(),
             ), $snapshot->fixtures),
             array_map(static fn (Look $one): LookEntry => self::look($one, $places), $snapshot->looks),
         );

@@ -145,6 +145,7 @@ final readonly class Importer
             }
             $fixture = PatchedFixture::hang($rig, $revisions[$entry->type], $entry->mode, $entry->name, $entry->universe, $entry->address, $index + 1);
             $fixture->listenTo(null === $entry->link ? null : $links[$entry->link], $entry->receiver);
+            $fixture->hangAt($entry->position);
             $this->manager->persist($fixtures[$index] = $fixture);
         }
         foreach ($document->looks as $entry) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Rig;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Problem\Problem;
@@ -20,7 +21,7 @@ use Symfony\Component\Uid\Uuid;
 /** Hanging units, giving them addresses, and taking them down. */
 final readonly class Patching
 {
-    public function __construct(private EntityManagerInterface $manager, private Types $types)
+    public function __construct(private EntityManagerInterface $manager, private Types $types, private ClockInterface $clock)
     {
     }
 
@@ -93,6 +94,24 @@ final readonly class Patching
         $names = array_map(static fn (string $id): string => $snapshot->fixture($id)->name(), $fixtureIds);
 
         return 1 === \count($fixtureIds) ? $sentences[0] : \sprintf('Moved %s together to %s', implode(' and ', $names), self::say($snapshot->fixture($fixtureIds[0])->universe(), $snapshot->fixture($fixtureIds[0])->span()->first));
+    }
+
+    /** @param string $position where it hangs; blank for nowhere in particular */
+    public function hangAt(Snapshot $snapshot, string $fixtureId, string $position): string
+    {
+        $fixture = $snapshot->fixture($fixtureId);
+        $fixture->hangAt('' === trim($position) ? null : Limits::name($position, 'position'));
+
+        return null === $fixture->position() ? \sprintf('%s hangs nowhere in particular', $fixture->name()) : \sprintf('%s hangs at %s', $fixture->name(), $fixture->position());
+    }
+
+    /** Ticks a unit on the walk-round, or takes the tick back. */
+    public function tick(Snapshot $snapshot, string $fixtureId, bool $isSet): string
+    {
+        $fixture = $snapshot->fixture($fixtureId);
+        $fixture->markSet($isSet ? $this->clock->now() : null);
+
+        return \sprintf($isSet ? 'Set %s at %s' : 'Took back that %s is set at %s', $fixture->name(), self::say($fixture->universe(), $fixture->span()->first));
     }
 
     public function rename(Snapshot $snapshot, string $fixtureId, string $name): string

@@ -104,6 +104,8 @@ final readonly class RigViewFactory
             $fixture->receiver(),
             Snapshot::silence($fixture),
             array_map(static fn (array $line): SettingLineView => new SettingLineView(...$line), $profile->unit?->sentences() ?? []),
+            $fixture->position(),
+            $fixture->setAt()?->format(\DATE_ATOM),
         );
     }
 

@@ -873,6 +873,10 @@ export interface components {
             address?: string | null;
             /** @default null */
             mode?: string | null;
+            /** @default null */
+            position?: string | null;
+            /** @default null */
+            isSet?: boolean | null;
         };
         CreateRig: {
             name: string;
@@ -961,6 +965,8 @@ export interface components {
             receiver?: string | null;
             silence?: string | null;
             setting: components["schemas"]["SettingLineView"][];
+            position?: string | null;
+            setAt?: string | null;
         };
         TypeUseView: {
             typeId: string;

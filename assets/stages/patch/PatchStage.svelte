@@ -1,6 +1,7 @@
 <script lang="ts">
   import FindingList from '../../components/FindingList.svelte';
   import { useBench } from '../../state/bench.svelte';
+  import { p } from '../../router';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
   import AddFixtures from './AddFixtures.svelte';
@@ -27,6 +28,7 @@
   <section class="rule grid min-h-0 grid-rows-[auto_1fr] border-r" aria-label="Patch list">
     <div class="flex items-center gap-2 px-4 py-2.5">
       <h2 class="flex-1">Patch</h2>
+      <a class="btn btn-quiet" href={p('/rigs/:rig/walk', { params: { rig: rig.id } })}>Walk round</a>
       <button
         class="btn"
         onclick={() => ([numbering, adding] = [numbering ? null : new Numbering(session), false])}

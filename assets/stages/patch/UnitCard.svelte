@@ -23,6 +23,10 @@
         }),
       ),
     );
+  async function hang(position: string): Promise<string | null> {
+    const problem = await session.changeFixture(fixture.id, { position }, true);
+    return problem ? (problem.at('position') ?? problem.message) : null;
+  }
   async function rename(name: string): Promise<string | null> {
     const problem = await session.changeFixture(fixture.id, { name }, true);
     return problem ? (problem.at('name') ?? problem.message) : null;
@@ -34,8 +38,15 @@
     <h3 class="flex-1">Set on the unit</h3>
     <button class="btn btn-quiet h-7" onclick={remove} disabled={session.busy}>Take it down</button>
   </div>
-  <div class="mb-3 grid grid-cols-2 gap-2">
+  <div class="mb-3 grid grid-cols-[1fr_1fr_1.2fr] gap-2">
     <EditText label="Name on the tape" class="h-7" value={fixture.name} onCommit={rename} />
+    <EditText
+      label="Where it hangs"
+      class="h-7"
+      placeholder="front beam, left"
+      value={fixture.position ?? ''}
+      onCommit={hang}
+    />
     <select
       class="select h-7 w-full"
       aria-label="Mode of {fixture.name}"

@@ -12,6 +12,7 @@ final readonly class FixtureEntry
      * @param string      $mode     key of one of that chart's modes
      * @param int|null    $link     index among the document's links; null for cable
      * @param string|null $receiver name that its receiver is set to
+     * @param string|null $position where it hangs, in the operator's words
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class FixtureEntry
         public int $address,
         public ?int $link,
         public ?string $receiver,
+        public ?string $position = null,
     ) {
     }
 }

@@ -44,7 +44,7 @@ final class RigReader
 
     private static function fixture(mixed $item, string $path): FixtureEntry
     {
-        $in = Members::of($item, ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver'], $path);
+        $in = Members::of($item, ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position'], $path);
 
         return new FixtureEntry(
             Limits::name($in->text('name'), $in->path('name')),
@@ -54,6 +54,7 @@ final class RigReader
             $in->address('address'),
             $in->has('link') && !$in->isNull('link') ? $in->whole('link', 0) : null,
             $in->has('receiver') && !$in->isNull('receiver') ? $in->text('receiver') : null,
+            $in->has('position') && !$in->isNull('position') ? Limits::name($in->text('position'), $in->path('position')) : null,
         );
     }
 

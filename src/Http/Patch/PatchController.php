@@ -54,7 +54,9 @@ final readonly class PatchController
             null !== $input->name => $this->patching->rename($snapshot, $id, $input->name),
             null !== $input->address => $this->patching->move($snapshot, $id, $input->address),
             null !== $input->mode => $this->patching->setMode($snapshot, $id, $input->mode),
-            default => throw Problem::at('', 'missing', 'Say what to change: name, address or mode.'),
+            null !== $input->position => $this->patching->hangAt($snapshot, $id, $input->position),
+            null !== $input->isSet => $this->patching->tick($snapshot, $id, $input->isSet),
+            default => throw Problem::at('', 'missing', 'Say what to change: name, address, mode, position or whether it is set.'),
         }));
     }
 

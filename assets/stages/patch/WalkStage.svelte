@@ -1,0 +1,90 @@
+<script lang="ts">
+  import Switches from '../../components/Switches.svelte';
+  import Tape from '../../components/Tape.svelte';
+  import { addressText } from '../../lib/address';
+  import { walkOrder } from '../../lib/walk';
+  import { plural } from '../../lib/words';
+  import { p } from '../../router';
+  import { useBench } from '../../state/bench.svelte';
+  import { useRig } from '../../state/rig.svelte';
+
+  /** From unit to unit with a phone in one hand: what to set on each, ticked where it hangs. What is not done stays in sight. */
+  const session = useRig();
+  useBench().leave();
+  const rig = $derived(session.rig);
+  const units = $derived(walkOrder(rig.fixtures));
+  const left = $derived(units.filter((one) => !one.setAt));
+  let onlyLeft = $state(false);
+  const shown = $derived(onlyLeft ? left : units);
+  const time = (text: string) =>
+    new Date(text).toLocaleString(undefined, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+</script>
+
+<svelte:head><title>Walk round · {rig.name}</title></svelte:head>
+<main class="scroll">
+  <div class="mx-auto max-w-[640px] px-4 py-3">
+    <div class="flex items-center gap-2">
+      <h2 class="flex-1">Walk round</h2>
+      <a class="btn btn-quiet" href={p('/rigs/:rig/patch', { params: { rig: rig.id } })}>Back to Patch</a>
+    </div>
+    <p class="mb-1 text-[13px]" role="status">
+      {left.length === 0
+        ? `All ${units.length} are set.`
+        : `${plural(left.length, 'unit')} of ${units.length} still to set.`}
+    </p>
+    <p class="dim mb-3 text-[12.5px]">
+      Secondary safety bond on every unit overhead; nobody below while you work. Prove each setting by switching the
+      unit off and on. Local rules decide.
+    </p>
+    <label class="mb-3 flex items-center gap-2 text-[13px]"
+      ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={onlyLeft} />Only what is left</label
+    >
+    <ol class="grid gap-3">
+      {#each shown as unit (unit.id)}
+        <li class="pane rule rounded border p-3" class:done={unit.setAt} aria-label={unit.name}>
+          <div class="flex items-start gap-3">
+            <div class="min-w-0 flex-1">
+              <p class="dim text-[12.5px]"><bdi>{unit.position ?? 'hangs nowhere in particular'}</bdi></p>
+              <p class="mt-0.5 flex flex-wrap items-center gap-2">
+                <Tape name={unit.name} /><span class="text-[13px]"><bdi>{unit.model}</bdi>, {unit.modeName}</span>
+              </p>
+            </div>
+            <button
+              class="btn {unit.setAt ? '' : 'btn-primary'} min-h-11 min-w-20"
+              aria-pressed={unit.setAt !== null}
+              disabled={session.busy}
+              onclick={() => session.changeFixture(unit.id, { isSet: !unit.setAt })}
+              >{unit.setAt ? 'Set ✓' : 'It is set'}</button
+            >
+          </div>
+          {#if unit.setAt}
+            <p class="dim mt-1 text-[12.5px]">
+              <b class="mono">{addressText(unit.universe, unit.address)}</b>, set {time(unit.setAt)}
+            </p>
+          {:else}
+            <div class="mt-2">
+              {#if unit.switches}<Switches switches={unit.switches} />
+              {:else}<p class="flex flex-wrap items-baseline gap-x-3">
+                  <b class="mono !text-[22px]">{unit.display ?? addressText(unit.universe, unit.address)}</b>
+                  {#if unit.display}<span class="dim text-[12.5px]">for {addressText(unit.universe, unit.address)}</span
+                    >{/if}
+                </p>{/if}
+              {#if unit.setup}<p class="mt-1 text-[13px]">{unit.setup}</p>{/if}
+              {#if unit.receiver}<p class="mt-1 text-[13px]">Receiver on <bdi>{unit.receiver}</bdi></p>{/if}
+              {#if unit.setting.length}
+                <dl class="mt-1.5 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[12.5px]">
+                  {#each unit.setting as line (line.about + line.words)}<dt class="faint">{line.about}</dt>
+                    <dd class="dim">{line.words}</dd>{/each}
+                </dl>
+              {/if}
+            </div>
+          {/if}
+        </li>
+      {:else}
+        <li class="dim">
+          {rig.fixtures.length ? 'Nothing is left to set.' : 'Nothing hangs yet: add fixtures in Patch.'}
+        </li>
+      {/each}
+    </ol>
+  </div>
+</main>

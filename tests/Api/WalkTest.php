@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Api;
+
+use Rigger\App\Tests\Support\ApiTestCase;
+
+/** Where units hang, and which of them somebody has set. */
+final class WalkTest extends ApiTestCase
+{
+    public function testATickHasItsTimeAndGoesWhenSomethingElseIsToBeSet(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $id = self::fixture($this->ask('GET', $path), 'Haar')['id'];
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 1, 'isSet' => true]);
+        self::assertSame('Set Haar at 1.130', $rig['undo']);
+        self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT/', (string) self::fixture($rig, 'Haar')['setAt']);
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 2, 'address' => '140']);
+        self::assertNull(self::fixture($rig, 'Haar')['setAt']);
+        $rig = $this->ask('POST', $path.'/undo', ['version' => 3]);
+        self::assertNotNull(self::fixture($rig, 'Haar')['setAt']);
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 4, 'isSet' => false]);
+        self::assertNull(self::fixture($rig, 'Haar')['setAt']);
+    }
+
+    public function testAHangingPositionIsKeptExportedAndTakenBack(): void
+    {
+        $rigId = $this->demoRig();
+        $path = '/api/rigs/'.$rigId;
+        $id = self::fixture($this->ask('GET', $path), 'Haar')['id'];
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 1, 'position' => 'house right, floor']);
+        self::assertSame(['house right, floor', 'Haar hangs at house right, floor'], [self::fixture($rig, 'Haar')['position'], $rig['undo']]);
+        $exported = $this->ask('GET', $path.'/export');
+        self::assertContains('house right, floor', array_column($exported['fixtures'], 'position'));
+        self::assertSame($exported, $this->ask('GET', '/api/rigs/'.$this->ask('POST', '/api/import', $exported)['id'].'/export'));
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 2, 'position' => '']);
+        self::assertNull(self::fixture($rig, 'Haar')['position']);
+        $problem = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 3, 'position' => str_repeat('x', 90)], 422);
+        self::assertSame('position', $problem['violations'][0]['path']);
+    }
+
+    public function testUnitsOnOnePieceOfTapeMoveTogether(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        $ids = [self::fixture($rig, 'Drum 5')['id'], self::fixture($rig, 'Drum 6')['id']];
+        $rig = $this->ask('POST', $path.'/fixtures/move', ['version' => 1, 'fixtureIds' => $ids, 'address' => '1/200']);
+        self::assertSame('Moved Drum 5 and Drum 6 together to 1.200', $rig['undo']);
+        self::assertSame([200, 200], [self::fixture($rig, 'Drum 5')['address'], self::fixture($rig, 'Drum 6')['address']]);
+        $this->ask('POST', $path.'/fixtures/move', ['version' => 2, 'fixtureIds' => [], 'address' => '1/200'], 422);
+    }
+}
