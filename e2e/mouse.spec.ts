@@ -79,7 +79,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByRole('button', { name: 'Add fixtures' }).click();
   await page.getByRole('combobox', { name: 'Address' }).selectOption({ label: 'Twin of Mote 1, 1.001' });
   await page.getByRole('button', { name: 'Hang as twin' }).click();
-  await expect(page.getByText('twin of Mote 1')).toBeVisible();
+  await expect(page.getByText('twin of Mote 1', { exact: true })).toBeVisible();
   await expect(page.getByText('A001', { exact: true })).toBeVisible();
 
   // A clash, told with its numbers and repaired with one button.

@@ -11,6 +11,8 @@ export const keys = {
   types: (search: string) => ['types', search] as const,
   allTypes: ['types'] as const,
   chart: (typeId: string) => ['chart', typeId] as const,
+  /** A revision that a unit follows stays as it is, so a write need not ask for it again. */
+  followed: (typeId: string, revision: number) => ['followed', typeId, revision] as const,
   desks: ['desks'] as const,
   emitters: ['emitters'] as const,
 };
@@ -46,7 +48,7 @@ export const typesQuery = (search: string) =>
 /** The newest chart, or the one of a revision. */
 export const chartQuery = (typeId: string, revision?: number) =>
   queryOptions({
-    queryKey: revision === undefined ? keys.chart(typeId) : [...keys.chart(typeId), 'revision', revision],
+    queryKey: revision === undefined ? keys.chart(typeId) : keys.followed(typeId, revision),
     queryFn: async () => {
       const query = revision === undefined ? {} : { revision };
       const call = api.GET('/api/types/{id}', { params: { path: { id: typeId }, query } });
