@@ -10,8 +10,12 @@ use Rigger\Core\Patch\Span;
 use Rigger\Core\Profile\Mode;
 use Symfony\Component\Uid\Uuid;
 
-/** One unit of a rig: which chart it follows, in which mode, and where it listens. */
-#[ORM\Entity]
+/**
+ * One unit of a rig: which chart it follows, in which mode, and where it listens.
+ *
+ * Of hundreds of units a change touches a few: those say so themselves, and the others are not compared with what was loaded.
+ */
+#[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
 class PatchedFixture implements Journalled
 {
     use Identified;
@@ -53,6 +57,10 @@ class PatchedFixture implements Journalled
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $setAt = null;
 
+    private bool $isTouched = false;
+    private ?Mode $modeOfChart = null;
+    private ?Span $span = null;
+
     private function __construct(Rig $rig, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $place)
     {
         $this->id = Uuid::v7();
@@ -72,11 +80,13 @@ class PatchedFixture implements Journalled
 
     public function rename(string $name): void
     {
+        $this->touch();
         $this->name = $name;
     }
 
     public function moveTo(int $universe, int $address): void
     {
+        $this->touch();
         $this->universe = $universe;
         $this->address = $address;
         $this->setAt = null;
@@ -84,17 +94,20 @@ class PatchedFixture implements Journalled
 
     public function setMode(string $mode): void
     {
+        $this->touch();
         $this->mode = $mode;
         $this->setAt = null;
     }
 
     public function follow(FixtureRevision $revision): void
     {
+        $this->touch();
         $this->revision = $revision;
     }
 
     public function listenTo(?RadioLink $link, ?string $receiver): void
     {
+        $this->touch();
         $this->link = $link;
         $this->receiver = null === $link ? null : $receiver;
         $this->setAt = null;
@@ -102,12 +115,14 @@ class PatchedFixture implements Journalled
 
     public function hangAt(?string $position): void
     {
+        $this->touch();
         $this->position = $position;
     }
 
     /** Ticked on the walk-round; with null the tick is taken back. */
     public function markSet(?\DateTimeImmutable $at): void
     {
+        $this->touch();
         $this->setAt = $at;
     }
 
@@ -133,7 +148,7 @@ class PatchedFixture implements Journalled
 
     public function mode(): Mode
     {
-        return $this->revision->profile()->mode($this->mode) ?? throw new \LogicException('A patched fixture follows a mode of its chart.');
+        return $this->modeOfChart ??= $this->revision->profile()->mode($this->mode) ?? throw new \LogicException('A patched fixture follows a mode of its chart.');
     }
 
     public function name(): string
@@ -148,7 +163,7 @@ class PatchedFixture implements Journalled
 
     public function span(): Span
     {
-        return Span::at($this->address, $this->mode()->footprint());
+        return $this->span ??= Span::at($this->address, $this->mode()->footprint());
     }
 
     public function link(): ?RadioLink
@@ -159,6 +174,18 @@ class PatchedFixture implements Journalled
     public function receiver(): ?string
     {
         return $this->receiver;
+    }
+
+    /** Whether it was changed since it was loaded, and has to be stored. */
+    public function isTouched(): bool
+    {
+        return $this->isTouched;
+    }
+
+    private function touch(): void
+    {
+        $this->isTouched = true;
+        $this->modeOfChart = $this->span = null;
     }
 
     /** Stands for chart and mode together: equal texts move as twins at one address. */

@@ -36,40 +36,52 @@ final readonly class RigEditor
      */
     public function edit(Uuid $rigId, int $version, callable $work): RigView
     {
-        return $this->inTransaction(function () use ($rigId, $version, $work): void {
+        return $this->inTransaction(function () use ($rigId, $version, $work): ?Snapshot {
             $rig = $this->lockAt($rigId, $version);
-            $sentence = $work($this->loader->load($rig));
+            $snapshot = $this->loader->load($rig);
+            $sentence = $work($snapshot);
             $before = $rig->version();
             $this->journal->open($rig, $sentence);
+            array_map($this->manager->persist(...), $snapshot->touched());
+            $unit = $this->manager->getUnitOfWork();
+            $isSame = [] === $unit->getScheduledEntityInsertions() && [] === $unit->getScheduledEntityDeletions();
             $this->manager->flush();
             if ($rig->version() > $before) {
                 $this->changes->forgetUndone($rig);
             }
+
+            // What hangs there is what was loaded, unless something came or went.
+            return $isSame ? $snapshot->again() : null;
         }, $rigId);
     }
 
     /** @throws Problem version_moved, nothing_to_undo, changed_since */
     public function undo(Uuid $rigId, int $version): RigView
     {
-        return $this->inTransaction(function () use ($rigId, $version): void {
+        return $this->inTransaction(function () use ($rigId, $version): null {
             $this->timeMachine->undo($this->lockAt($rigId, $version));
+
+            return $this->forget();
         }, $rigId);
     }
 
     /** @throws Problem version_moved, nothing_to_redo, changed_since */
     public function redo(Uuid $rigId, int $version): RigView
     {
-        return $this->inTransaction(function () use ($rigId, $version): void {
+        return $this->inTransaction(function () use ($rigId, $version): null {
             $this->timeMachine->redo($this->lockAt($rigId, $version));
+
+            return $this->forget();
         }, $rigId);
     }
 
+    /** @param callable(): ?Snapshot $work gives the rig as it is then, where that need not be loaded anew */
     private function inTransaction(callable $work, Uuid $rigId): RigView
     {
         $database = $this->manager->getConnection();
         $database->beginTransaction();
         try {
-            $work();
+            $snapshot = $work();
             $database->commit();
         } catch (\Throwable $problem) {
             if ($database->isTransactionActive()) {
@@ -78,10 +90,16 @@ final readonly class RigEditor
             $this->journal->close();
             throw $problem;
         }
-        // Undo and redo write rows past the entity manager: what it remembers is of no use now.
+
+        return null === $snapshot ? $this->views->of($this->rigs->get($rigId)) : $this->views->ofSnapshot($snapshot);
+    }
+
+    /** Undo and redo write rows past the entity manager: what it remembers is of no use then. */
+    private function forget(): null
+    {
         $this->manager->clear();
 
-        return $this->views->of($this->rigs->get($rigId));
+        return null;
     }
 
     private function lockAt(Uuid $rigId, int $version): Rig

@@ -27,6 +27,7 @@ use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\DipSwitches;
 use Rigger\Core\Patch\UniverseUsage;
 use Rigger\Core\Profile\Display;
+use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\SwitchScheme;
 
 /** A rig to what the interface shows of it. */
@@ -43,7 +44,12 @@ final readonly class RigViewFactory
 
     public function of(Rig $rig): RigView
     {
-        $snapshot = $this->loader->load($rig);
+        return $this->ofSnapshot($this->loader->load($rig));
+    }
+
+    public function ofSnapshot(Snapshot $snapshot): RigView
+    {
+        $rig = $snapshot->rig;
         $latest = $this->types->latestNumbers(array_map(static fn (PatchedFixture $one): string => (string) $one->revision()->type->id(), $snapshot->fixtures));
 
         return new RigView(
@@ -68,16 +74,25 @@ final readonly class RigViewFactory
     {
         $views = [];
         $first = [];
+        $settings = [];
         foreach ($snapshot->fixtures as $fixture) {
             $place = $fixture->universe().'.'.$fixture->span()->first.' '.$fixture->modeIdentity();
-            $views[] = self::fixture($fixture, $first[$place] ?? null);
+            $settings[spl_object_id($fixture->revision())] ??= self::setting($fixture->revision()->profile());
+            $views[] = self::fixture($fixture, $first[$place] ?? null, $settings[spl_object_id($fixture->revision())]);
             $first[$place] ??= (string) $fixture->id();
         }
 
         return $views;
     }
 
-    private static function fixture(PatchedFixture $fixture, ?string $twinOf): FixtureView
+    /** @return list<SettingLineView> */
+    private static function setting(FixtureProfile $profile): array
+    {
+        return array_map(static fn (array $line): SettingLineView => new SettingLineView(...$line), $profile->unit?->sentences() ?? []);
+    }
+
+    /** @param list<SettingLineView> $setting */
+    private static function fixture(PatchedFixture $fixture, ?string $twinOf, array $setting): FixtureView
     {
         $profile = $fixture->revision()->profile();
         $mode = $fixture->mode();
@@ -103,7 +118,7 @@ final readonly class RigViewFactory
             null === $fixture->link() ? null : (string) $fixture->link()->id(),
             $fixture->receiver(),
             Snapshot::silence($fixture),
-            array_map(static fn (array $line): SettingLineView => new SettingLineView(...$line), $profile->unit?->sentences() ?? []),
+            $setting,
             $fixture->position(),
             $fixture->setAt()?->format(\DATE_ATOM),
         );

@@ -19,6 +19,8 @@ use Rigger\Core\Patch\Placed;
 /** A rig with everything in it, as loaded, and what the core makes of it. */
 final class Snapshot
 {
+    /** @var array<string, PatchedFixture>|null */
+    private ?array $byId = null;
     private ?DeskMap $map = null;
     private ?AddressCheck $addresses = null;
     /** @var list<DeskFixture>|null */
@@ -37,15 +39,28 @@ final class Snapshot
     ) {
     }
 
+    /** @return list<PatchedFixture> those that a change has touched */
+    public function touched(): array
+    {
+        return array_values(array_filter($this->fixtures, static fn (PatchedFixture $one): bool => $one->isTouched()));
+    }
+
+    /** The same rig after its entities have changed: what the core made of it before is forgotten. */
+    public function again(): self
+    {
+        return new self($this->rig, $this->fixtures, $this->links, $this->looks);
+    }
+
+    /** @return array<string, PatchedFixture> */
+    private function byId(): array
+    {
+        return $this->byId ??= array_combine(array_map(static fn (PatchedFixture $one): string => (string) $one->id(), $this->fixtures), $this->fixtures);
+    }
+
     /** @throws Problem not_found */
     public function fixture(string $id): PatchedFixture
     {
-        foreach ($this->fixtures as $fixture) {
-            if ((string) $fixture->id() === $id) {
-                return $fixture;
-            }
-        }
-        throw Problem::notFound('This fixture');
+        return $this->byId()[$id] ?? throw Problem::notFound('This fixture');
     }
 
     /** @throws Problem not_found */
@@ -73,12 +88,7 @@ final class Snapshot
     /** The core speaks of fixtures by id; people know them by name. */
     public function named(string $message): string
     {
-        $names = [];
-        foreach ($this->fixtures as $fixture) {
-            $names[(string) $fixture->id()] = $fixture->name();
-        }
-
-        return strtr($message, $names);
+        return preg_replace_callback('/[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/', fn (array $id): string => ($this->byId()[$id[0]] ?? null)?->name() ?? $id[0], $message) ?? $message;
     }
 
     public function desk(): ?Desk

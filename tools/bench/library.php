@@ -128,5 +128,4 @@ for ($run = 0; $run < 20; ++$run) {
         [$times[]] = get($base.'/api/types?search='.rawurlencode($search));
     }
 }
-if (getenv('RIGGER_BENCH_EACH')) { foreach ($searches as $n => $search) { $own = []; foreach ($times as $i => $t) { if ($i % count($searches) === $n) { $own[] = $t; } } fwrite(STDERR, $search.': '.spread($own)."\n"); } }
 printf("| library search over HTTP, %s types, %d kinds of question | %s | p95 30 ms |\n", number_format(TYPES), count($searches), spread($times));

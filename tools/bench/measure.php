@@ -65,7 +65,8 @@ row('`light.evaluate` of 100 fixtures of 16 channels, one frame in the core', sp
 
 // The live answer over HTTP.
 $rigs = json_decode((string) file_get_contents($base.'/api/rigs'), true, 512, JSON_THROW_ON_ERROR);
-$url = $base.'/api/rigs/'.$rigs['rigs'][0]['id'].'/live';
+$bench = array_values(array_filter($rigs['rigs'], static fn (array $one): bool => 'Bench' === $one['name']))[0];
+$url = $base.'/api/rigs/'.$bench['id'].'/live';
 $handle = static function (int $frame) use ($url): CurlHandle {
     $curl = curl_init($url);
     curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode(['slots' => slots($frame)]), CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json']]);

@@ -7,6 +7,11 @@ namespace Rigger\Core\Profile;
 /** One of the ways a fixture can listen, as its own display offers it. */
 final readonly class Mode
 {
+    /** @var list<Channel> by offset: asked for with every change of a rig, so sorted once */
+    private array $byOffset;
+    /** @var list<string> */
+    private array $labels;
+
     /**
      * @param int           $count    channels as the manual states, which may differ from those listed
      * @param string|null   $display  what the unit shows in this mode at address 1 ("d001")
@@ -21,6 +26,9 @@ final readonly class Mode
         public ?string $display = null,
         public ?string $setup = null,
     ) {
+        usort($channels, static fn (Channel $one, Channel $other): int => $one->offset <=> $other->offset);
+        $this->byOffset = $channels;
+        $this->labels = array_map(static fn (Channel $channel): string => $channel->label, $channels);
     }
 
     /** @param list<Channel> $channels */
@@ -38,10 +46,7 @@ final readonly class Mode
     /** @return list<Channel> by offset; equal offsets in the chart's order */
     public function byOffset(): array
     {
-        $channels = $this->channels;
-        usort($channels, static fn (Channel $one, Channel $other): int => $one->offset <=> $other->offset);
-
-        return $channels;
+        return $this->byOffset;
     }
 
     public function channel(int $offset): ?Channel
@@ -107,7 +112,7 @@ final readonly class Mode
     /** @return list<string> one name a channel, by offset */
     public function labels(): array
     {
-        return array_map(static fn (Channel $channel): string => $channel->label, $this->byOffset());
+        return $this->labels;
     }
 
     /** @return list<int> resting values, by offset */
