@@ -6,8 +6,10 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Profile\Mode;
+use Rigger\Core\Stage\Reversal;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -18,7 +20,10 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
 class PatchedFixture implements Journalled
 {
+    use HoldsCurves;
+    use HungInPlace;
     use Identified;
+    use KeptInOrder;
 
     #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
     public readonly Rig $rig;
@@ -49,13 +54,23 @@ class PatchedFixture implements Journalled
     #[ORM\Column(type: 'text', nullable: true)]
     private ?string $receiver = null;
 
-    /** Where it hangs, in the operator's words: "front beam, left". */
-    #[ORM\Column(type: 'text', nullable: true)]
-    private ?string $position = null;
-
     /** When somebody set it on the walk-round; null once what is to be set has changed. */
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $setAt = null;
+
+    /** When it was found to have kept its setting through switching off and on. */
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $provedAt = null;
+
+    /** No plan gives it another address. */
+    #[ORM\Column(name: 'locked')]
+    private bool $isLocked = false;
+
+    #[ORM\Column(type: 'text', nullable: true, enumType: Reversal::class)]
+    private ?Reversal $panReversed = null;
+
+    #[ORM\Column(type: 'text', nullable: true, enumType: Reversal::class)]
+    private ?Reversal $tiltReversed = null;
 
     private bool $isTouched = false;
     private ?Mode $modeOfChart = null;
@@ -89,14 +104,14 @@ class PatchedFixture implements Journalled
         $this->touch();
         $this->universe = $universe;
         $this->address = $address;
-        $this->setAt = null;
+        $this->setAt = $this->provedAt = null;
     }
 
     public function setMode(string $mode): void
     {
         $this->touch();
         $this->mode = $mode;
-        $this->setAt = null;
+        $this->setAt = $this->provedAt = null;
     }
 
     public function follow(FixtureRevision $revision): void
@@ -110,13 +125,7 @@ class PatchedFixture implements Journalled
         $this->touch();
         $this->link = $link;
         $this->receiver = null === $link ? null : $receiver;
-        $this->setAt = null;
-    }
-
-    public function hangAt(?string $position): void
-    {
-        $this->touch();
-        $this->position = $position;
+        $this->setAt = $this->provedAt = null;
     }
 
     /** Ticked on the walk-round; with null the tick is taken back. */
@@ -124,11 +133,61 @@ class PatchedFixture implements Journalled
     {
         $this->touch();
         $this->setAt = $at;
+        $this->provedAt = null;
     }
 
-    public function position(): ?string
+    /** It was switched off and on and had kept what was set; with null that is taken back. */
+    public function markProved(?\DateTimeImmutable $at): void
     {
-        return $this->position;
+        $this->touch();
+        $this->setAt ??= $at;
+        $this->provedAt = $at;
+    }
+
+    public function lock(bool $isLocked): void
+    {
+        $this->touch();
+        $this->isLocked = $isLocked;
+    }
+
+    /** Another unit hangs there from now on, with a chart of its own. */
+    public function become(FixtureRevision $revision, string $mode): void
+    {
+        $this->revision = $revision;
+        $this->setMode($mode);
+    }
+
+    /** @param list<ChannelCurve> $curves its own, which stand before those of its type */
+    public function bend(array $curves): void
+    {
+        $this->touch();
+        $this->keep($curves);
+    }
+
+    public function turnRound(?Reversal $pan, ?Reversal $tilt): void
+    {
+        $this->touch();
+        [$this->panReversed, $this->tiltReversed] = [$pan, $tilt];
+    }
+
+    public function panReversed(): ?Reversal
+    {
+        return $this->panReversed;
+    }
+
+    public function tiltReversed(): ?Reversal
+    {
+        return $this->tiltReversed;
+    }
+
+    public function isLocked(): bool
+    {
+        return $this->isLocked;
+    }
+
+    public function provedAt(): ?\DateTimeImmutable
+    {
+        return $this->provedAt;
     }
 
     public function setAt(): ?\DateTimeImmutable

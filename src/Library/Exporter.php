@@ -8,11 +8,14 @@ use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
+use Rigger\App\Entity\Support;
 use Rigger\App\Rig\Snapshot;
+use Rigger\Core\Position\Support as Held;
 use Rigger\Core\Rig\FixtureEntry;
 use Rigger\Core\Rig\LinkEntry;
 use Rigger\Core\Rig\LookEntry;
 use Rigger\Core\Rig\RigDocument;
+use Rigger\Core\Rig\TypeCurvesEntry;
 
 /** A stored rig to its open document. */
 final class Exporter
@@ -42,9 +45,40 @@ final class Exporter
                 null === $one->link() ? null : $links[(string) $one->link()->id()],
                 $one->receiver(),
                 $one->position(),
+                $one->calledNumber(),
+                $one->groups(),
+                $one->note(),
+                $one->tape(),
+                $one->isLocked(),
+                $one->spot(),
+                $one->curves(),
+                $one->panReversed(),
+                $one->tiltReversed(),
             ), $snapshot->fixtures),
             array_map(static fn (Look $one): LookEntry => self::look($one, $places), $snapshot->looks),
+            array_map(static fn (Support $one): Held => $one->held(), $snapshot->supports),
+            self::typeCurves($snapshot, array_values($revisions)),
         );
+    }
+
+    /**
+     * @param list<FixtureRevision> $revisions
+     *
+     * @return list<TypeCurvesEntry> those of types that hang there still
+     */
+    private static function typeCurves(Snapshot $snapshot, array $revisions): array
+    {
+        $entries = [];
+        foreach ($snapshot->curves as $curves) {
+            foreach ($revisions as $index => $revision) {
+                if ($revision->type === $curves->type && null !== $revision->profile()->mode($curves->mode)) {
+                    $entries[] = new TypeCurvesEntry($index, $curves->mode, $curves->curves());
+                    break;
+                }
+            }
+        }
+
+        return $entries;
     }
 
     /** @param array<string, int> $places */

@@ -10,6 +10,8 @@ use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Support;
+use Rigger\App\Entity\TypeCurves;
 use Rigger\App\Entity\Venue;
 use Rigger\App\Library\View\ImportedView;
 use Rigger\App\Problem\Problem;
@@ -52,7 +54,7 @@ final readonly class Importer
             return $this->atomically(fn (): ImportedView => $this->fixture($reading->profile, $reading->notes));
         }
         if (self::isList($text)) {
-            $profiles = ProfileListReader::read(self::rows($text));
+            $profiles = ProfileListReader::read(Csv::rows(PlainText::of($text, 'A list is .csv.'), ProfileListReader::MOST_ROWS));
 
             return $this->atomically(fn (): ImportedView => $this->fixtures($profiles));
         }
@@ -97,30 +99,6 @@ final readonly class Importer
         return !str_starts_with($head, '{') && !str_starts_with($head, '[') && 1 === preg_match('/^"?(?:maker|model|kind)"?[,;\t]/', $head);
     }
 
-    /** @return list<list<string>> cells, with the separator that the first row uses */
-    private static function rows(string $text): array
-    {
-        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
-        $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-        $first = strtok($text, "\r\n");
-        $counts = array_map(static fn (string $mark): int => substr_count(false === $first ? '' : $first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
-        arsort($counts);
-        $mark = array_key_first($counts);
-        $stream = fopen('php://temp', 'r+');
-        if (false === $stream) {
-            throw new \RuntimeException('No memory for the list.');
-        }
-        fwrite($stream, $text);
-        rewind($stream);
-        $rows = [];
-        while (\count($rows) <= ProfileListReader::MOST_ROWS && false !== $cells = fgetcsv($stream, null, $mark, '"', '')) {
-            $rows[] = array_map(strval(...), $cells);
-        }
-        fclose($stream);
-
-        return $rows;
-    }
-
     private function desk(Desk $desk): ImportedView
     {
         $kept = $this->keepDesk($desk);
@@ -146,6 +124,14 @@ final readonly class Importer
             $fixture = PatchedFixture::hang($rig, $revisions[$entry->type], $entry->mode, $entry->name, $entry->universe, $entry->address, $index + 1);
             $fixture->listenTo(null === $entry->link ? null : $links[$entry->link], $entry->receiver);
             $fixture->hangAt($entry->position);
+            $fixture->number($entry->number);
+            $fixture->group($entry->groups);
+            $fixture->noteDown($entry->note);
+            $fixture->tapeWith($entry->tape);
+            $fixture->lock($entry->isLocked);
+            $fixture->putAt($entry->spot);
+            $fixture->bend($entry->curves);
+            $fixture->turnRound($entry->pan, $entry->tilt);
             $this->manager->persist($fixtures[$index] = $fixture);
         }
         foreach ($document->looks as $entry) {
@@ -154,6 +140,20 @@ final readonly class Importer
                 $look->set($fixtures[$index], $values);
             }
             $this->manager->persist($look);
+        }
+
+        foreach ($document->supports as $index => $support) {
+            $this->manager->persist(Support::in($rig, $support, $index + 1));
+        }
+        $bent = [];
+        foreach ($document->typeCurves as $index => $entry) {
+            $type = $revisions[$entry->type]->type;
+            // Two charts of a document can be two revisions of one type.
+            if (isset($bent[$type->id().'/'.$entry->mode])) {
+                throw InputError::duplicate('typeCurves['.$index.'].mode', $entry->mode);
+            }
+            $bent[$type->id().'/'.$entry->mode] = true;
+            $this->manager->persist(TypeCurves::in($rig, $type, $entry->mode, $entry->curves));
         }
 
         return new ImportedView('rig', (string) $rig->id(), $rig->name());

@@ -26,7 +26,7 @@ final readonly class PageFile
             throw Problem::tooLarge(self::MOST_BYTES);
         }
         $bytes = (string) file_get_contents($file->getPathname());
-        $text = str_starts_with($bytes, '%PDF-') ? $this->ofPdf($file->getPathname()) : self::plain($bytes);
+        $text = str_starts_with($bytes, '%PDF-') ? $this->ofPdf($file->getPathname()) : PlainText::of($bytes, 'The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
         if ('' === trim($text)) {
             throw Problem::at('file', 'no_text', str_starts_with($bytes, '%PDF-')
                 ? 'This PDF holds pictures of its pages and no text. Type the chart, or find it by fader.'
@@ -34,24 +34,6 @@ final readonly class PageFile
         }
 
         return mb_substr($text, 0, self::MOST_LETTERS);
-    }
-
-    private static function plain(string $bytes): string
-    {
-        if (str_starts_with($bytes, "\xFF\xFE") || str_starts_with($bytes, "\xFE\xFF")) {
-            $bytes = mb_convert_encoding(substr($bytes, 2), 'UTF-8', str_starts_with($bytes, "\xFF") ? 'UTF-16LE' : 'UTF-16BE');
-        }
-        if (str_contains($bytes, "\0")) {
-            throw Problem::at('file', 'not_text', 'This file holds no text. The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
-        }
-        if (!mb_check_encoding($bytes, 'UTF-8')) {
-            $bytes = mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
-        }
-        if (1 === preg_match('/[\x01-\x08\x0E-\x1A\x1C-\x1F]{2}/', $bytes)) {
-            throw Problem::at('file', 'not_text', 'This file holds no text. The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
-        }
-
-        return $bytes;
     }
 
     private function ofPdf(string $path): string

@@ -70,7 +70,7 @@ final readonly class Rigs
         $id = (string) $rig->id();
         $database = $this->manager->getConnection();
         $database->executeStatement('DELETE FROM look_cell WHERE look_id IN (SELECT id FROM look WHERE rig_id = ?)', [$id]);
-        foreach (['look', 'patched_fixture', 'radio_link', 'change'] as $table) {
+        foreach (['look', 'patched_fixture', 'radio_link', 'support', 'type_curves', 'change'] as $table) {
             $database->executeStatement('DELETE FROM '.$table.' WHERE rig_id = ?', [$id]);
         }
         $database->executeStatement('DELETE FROM rig WHERE id = ?', [$id]);

@@ -63,6 +63,20 @@ final readonly class Types
     }
 
     /**
+     * The newest chart of every type of one of these models, whoever makes it.
+     *
+     * @param list<string> $models in any case
+     *
+     * @return list<FixtureRevision> by maker
+     */
+    public function latestOfModels(array $models): array
+    {
+        /** @var list<FixtureRevision> */
+        return [] === $models ? [] : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x WHERE x.type = t) ORDER BY t.maker')
+            ->setParameter('models', array_values(array_unique(array_map(mb_strtolower(...), $models))))->getResult();
+    }
+
+    /**
      * Where each revision of a type is in use.
      *
      * @return array<int, list<RevisionUse>> by number

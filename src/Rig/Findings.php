@@ -19,6 +19,7 @@ final readonly class Findings
         return [
             ...ChartFindings::of($snapshot, $latest),
             ...PatchFindings::of($snapshot),
+            ...UnitFindings::of($snapshot),
             ...LineFindings::of($snapshot),
             ...DeskFindings::of($snapshot),
             ...LookFindings::of($snapshot),

@@ -9,6 +9,7 @@ use Rigger\App\Problem\Problem;
 use Rigger\App\Rig\View\PlanTripView;
 use Rigger\App\Rig\View\PlanView;
 use Rigger\App\Rig\View\UnplacedView;
+use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\Relation;
 use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Plan\AddressPlan;
@@ -24,7 +25,7 @@ final class Numbering
     /** What the plan would do, and why each unit that moves has to. */
     public static function preview(Snapshot $snapshot, NumberingWish $wish): PlanView
     {
-        $plan = self::plan($snapshot, $wish);
+        [$task, $plan] = self::plan($snapshot, $wish);
         $trips = [];
         foreach ($plan->placed as $placed) {
             if ($placed->isChanged) {
@@ -32,7 +33,7 @@ final class Numbering
             }
         }
 
-        return new PlanView($trips, array_map(static fn (string $id): UnplacedView => self::unplaced($snapshot->fixture($id), $wish), $plan->unplaced), self::sentence($plan, \count($snapshot->fixtures)));
+        return new PlanView($trips, self::unplaced($snapshot, $task, $plan, $wish), self::sentence($plan, \count($snapshot->fixtures)));
     }
 
     /**
@@ -42,10 +43,10 @@ final class Numbering
      */
     public static function apply(Snapshot $snapshot, NumberingWish $wish): string
     {
-        $plan = self::plan($snapshot, $wish);
+        [$task, $plan] = self::plan($snapshot, $wish);
         if ([] !== $plan->unplaced) {
-            $left = array_map(static fn (string $id): string => $snapshot->fixture($id)->name(), $plan->unplaced);
-            throw Problem::conflict('no_room', \sprintf('There is no room for %s. Allow one more universe, or another spacing.', implode(', ', $left)));
+            $left = array_map(static fn (UnplacedView $one): string => $one->name.': '.$one->why, self::unplaced($snapshot, $task, $plan, $wish));
+            throw Problem::conflict('no_room', implode(' ', $left));
         }
         if (0 === $plan->changes()) {
             throw Problem::conflict('nothing_to_do', 'Every unit stands where this plan would put it.');
@@ -59,7 +60,38 @@ final class Numbering
         return \sprintf('%s: %s', $wish->isFewest ? 'Put the addresses right' : 'Numbered the rig', self::trips($plan->changes()));
     }
 
-    private static function plan(Snapshot $snapshot, NumberingWish $wish): AddressPlan
+    /** @return array{PlanTask, AddressPlan} */
+    private static function plan(Snapshot $snapshot, NumberingWish $wish): array
+    {
+        if ('blocks' === $wish->spacing && $wish->isFewest) {
+            throw Problem::at('spacing', 'not_a_choice', 'Blocks of a type number the whole rig afresh.');
+        }
+        try {
+            $task = PlanTask::of(self::fixtures($snapshot), $wish->universes, self::spacing($snapshot, $wish));
+        } catch (InputError $error) {
+            throw self::locked($snapshot, $wish, $error);
+        }
+
+        return [$task, match (true) {
+            'blocks' === $wish->spacing => AddressPlan::blocks($task, $wish->spare),
+            $wish->isFewest => AddressPlan::fewest($task),
+            default => AddressPlan::fresh($task),
+        }];
+    }
+
+    /** Locked units can contradict the wish, or each other. */
+    private static function locked(Snapshot $snapshot, NumberingWish $wish, InputError $error): Problem
+    {
+        $index = 1 === preg_match('/^fixtures\[(\d+)\]/', $error->field, $parts) ? (int) $parts[1] : 0;
+        $fixture = $snapshot->fixtures[$index];
+
+        return Problem::conflict('locked', 'locked_clash' === $error->errorCode
+            ? $snapshot->named($error->getMessage()).' Unlock one of them.'
+            : \sprintf('%s is locked at %s, which no plan over %d universe%s may move. Allow more universes, or unlock it.', $fixture->name(), self::say($fixture->universe(), $fixture->span()->first), $wish->universes, 1 === $wish->universes ? '' : 's'));
+    }
+
+    /** @return list<PlanFixture> */
+    private static function fixtures(Snapshot $snapshot): array
     {
         $twins = [];
         foreach ($snapshot->addresses()->relations as $relation) {
@@ -67,17 +99,15 @@ final class Numbering
                 $twins[$relation->b->id] ??= $relation->a->id;
             }
         }
-        $fixtures = array_map(static fn (PatchedFixture $one): PlanFixture => new PlanFixture(
+
+        return array_map(static fn (PatchedFixture $one): PlanFixture => new PlanFixture(
             (string) $one->id(),
             $one->modeIdentity(),
             $one->span()->footprint,
             new Place($one->universe(), $one->span()->first),
-            \in_array((string) $one->id(), $wish->lockedIds, true),
+            $one->isLocked(),
             $twins[(string) $one->id()] ?? null,
         ), $snapshot->fixtures);
-        $task = PlanTask::of($fixtures, $wish->universes, self::spacing($snapshot, $wish));
-
-        return $wish->isFewest ? AddressPlan::fewest($task) : AddressPlan::fresh($task);
     }
 
     private static function spacing(Snapshot $snapshot, NumberingWish $wish): Spacing
@@ -85,7 +115,7 @@ final class Numbering
         $desk = $snapshot->desk();
 
         return match ($wish->spacing) {
-            'packed' => Spacing::packed(),
+            'packed', 'blocks' => Spacing::packed(),
             'round' => Spacing::round($wish->step),
             'stride' => Spacing::stride($wish->step, $wish->first),
             default => null !== $desk && $desk->layout->hasButtons() ? Spacing::stride($desk->stride ?? 1, $desk->first) : throw Problem::at('spacing', 'not_a_choice', 'The rig\'s desk has no buttons that units could begin at.'),
@@ -125,9 +155,39 @@ final class Numbering
         };
     }
 
-    private static function unplaced(PatchedFixture $fixture, NumberingWish $wish): UnplacedView
+    /**
+     * What finds no room, and by how much.
+     *
+     * @return list<UnplacedView>
+     */
+    private static function unplaced(Snapshot $snapshot, PlanTask $task, AddressPlan $plan, NumberingWish $wish): array
     {
-        return new UnplacedView((string) $fixture->id(), $fixture->name(), \sprintf('%d channels find no free run%s.', $fixture->span()->footprint, 1 === $wish->universes ? '' : \sprintf(' in %d universes', $wish->universes)));
+        if ([] === $plan->unplaced) {
+            return [];
+        }
+        $longest = $plan->slots($task)->longestRun($task->spacing);
+        $more = self::universesNeeded($snapshot, $wish);
+
+        return array_map(static function (string $id) use ($snapshot, $longest, $more): UnplacedView {
+            $fixture = $snapshot->fixture($id);
+            $needs = $fixture->span()->footprint;
+            $short = $longest >= $needs ? \sprintf('%d slots in a row are free, but behind the others', $longest) : \sprintf('the longest free run is %d: %d too few', $longest, $needs - $longest);
+
+            return new UnplacedView($id, $fixture->name(), \sprintf('it needs %d slots in a row and %s.%s', $needs, $short, null === $more ? '' : \sprintf(' With %d universes everything has room.', $more)));
+        }, $plan->unplaced);
+    }
+
+    /** The fewest universes in which the same wish leaves nobody over; null when more would not help. */
+    private static function universesNeeded(Snapshot $snapshot, NumberingWish $wish): ?int
+    {
+        foreach ([1, 2, 3, 4, 8, 16] as $more) {
+            $wider = new NumberingWish(false, $wish->spacing, $wish->step, $wish->first, min(64, $wish->universes + $more), $wish->spare);
+            if ([] === self::plan($snapshot, $wider)[1]->unplaced) {
+                return $wider->universes;
+            }
+        }
+
+        return null;
     }
 
     private static function sentence(AddressPlan $plan, int $all): string

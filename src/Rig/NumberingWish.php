@@ -8,13 +8,13 @@ namespace Rigger\App\Rig;
 final readonly class NumberingWish
 {
     /**
-     * @param bool         $isFewest  units stay where they are unless they must move
-     * @param string       $spacing   packed, round, stride or buttons (where the desk's begin)
-     * @param int          $step      of round and stride
-     * @param int          $first     of stride
-     * @param list<string> $lockedIds units that stay whatever happens
+     * @param bool   $isFewest units stay where they are unless they must move
+     * @param string $spacing  packed, round, stride, buttons (where the desk's begin) or blocks (of a type; afresh only)
+     * @param int    $step     of round and stride
+     * @param int    $first    of stride
+     * @param int    $spare    slots left free after each block of a type
      */
-    public function __construct(public bool $isFewest, public string $spacing, public int $step, public int $first, public int $universes, public array $lockedIds)
+    public function __construct(public bool $isFewest, public string $spacing, public int $step, public int $first, public int $universes, public int $spare)
     {
     }
 }

@@ -10,7 +10,9 @@ use Rigger\App\Rig\View\RepairView;
 use Rigger\Core\Patch\FreePlace;
 use Rigger\Core\Patch\Relation;
 use Rigger\Core\Patch\RelationKind;
+use Rigger\Core\Patch\Sharing;
 use Rigger\Core\Patch\Span;
+use Rigger\Core\Profile\Channel;
 use Rigger\Core\Severity;
 
 /** Clashes, mixed shares, overruns and twins, each in one sentence with its numbers. */
@@ -30,13 +32,13 @@ final class PatchFindings
     {
         [$a, $b] = self::both($snapshot, $relation);
 
-        return new FindingView('patch', 'twins', Severity::Note->value, \sprintf('%s and %s are twins', $a->name(), $b->name()), \sprintf('Both listen to %d–%d in the same mode, so they always move together.', $relation->from, $relation->to), [(string) $a->id(), (string) $b->id()]);
+        return new FindingView('patch', 'twins', Severity::Note->value, \sprintf('%s and %s are twins', $a->name(), $b->name()), \sprintf('Both listen to %d–%d in the same mode: %03d is the %s of both, so one fader moves them together.', $relation->from, $relation->to, $relation->from, self::channel($a, $relation->from)->title()), [(string) $a->id(), (string) $b->id()]);
     }
 
     private static function sharing(Snapshot $snapshot, Relation $relation): FindingView
     {
         [$a, $b] = self::both($snapshot, $relation);
-        $seen = \sprintf('on address %d raising %s\'s %s also moves %s\'s %s', $relation->from, $a->name(), self::label($a, $relation->from), $b->name(), self::label($b, $relation->from));
+        $seen = Sharing::sentence($relation->from, $a->name(), self::channel($a, $relation->from), $b->name(), self::channel($b, $relation->from));
         $isMixed = RelationKind::Mixed === $relation->kind;
 
         return new FindingView(
@@ -44,7 +46,7 @@ final class PatchFindings
             $relation->kind->value,
             Severity::Error->value,
             $isMixed ? \sprintf('%s and %s start together in different modes', $a->name(), $b->name()) : \sprintf('%s sits on %s', $b->name(), $a->name()),
-            \sprintf('%s belong%s to both: %s.', $relation->from === $relation->to ? (string) $relation->from : $relation->from.'–'.$relation->to, $relation->from === $relation->to ? 's' : '', $seen),
+            \sprintf('%s belong%s to both. %s', $relation->from === $relation->to ? (string) $relation->from : $relation->from.'–'.$relation->to, $relation->from === $relation->to ? 's' : '', $seen),
             [(string) $b->id(), (string) $a->id()],
             null,
             self::move($snapshot, $b, $a),
@@ -71,7 +73,10 @@ final class PatchFindings
     /** The smaller of the two moves, to the first place that is free: one ladder trip. */
     private static function move(Snapshot $snapshot, PatchedFixture $one, ?PatchedFixture $other): ?RepairView
     {
-        $mover = null !== $other && $other->span()->footprint < $one->span()->footprint ? $other : $one;
+        $mover = null !== $other && ($one->isLocked() || !$other->isLocked() && $other->span()->footprint < $one->span()->footprint) ? $other : $one;
+        if ($mover->isLocked()) {
+            return null;
+        }
         $taken = Patching::taken($snapshot, $mover->universe(), $mover);
         $desk = $snapshot->desk();
         $starts = null !== $desk && $desk->universe === $mover->universe() && $desk->layout->hasButtons() ? DeskViewFactory::starts($desk) : null;
@@ -81,9 +86,9 @@ final class PatchFindings
         return null === $address ? null : new RepairView(\sprintf('Move %s to %03d: one ladder trip', $mover->name(), $address), (string) $mover->id(), $mover->universe().'/'.$address);
     }
 
-    private static function label(PatchedFixture $fixture, int $address): string
+    private static function channel(PatchedFixture $fixture, int $address): Channel
     {
-        return $fixture->mode()->labels()[$address - $fixture->span()->first];
+        return $fixture->mode()->byOffset()[$address - $fixture->span()->first];
     }
 
     /** @return array{PatchedFixture, PatchedFixture} */

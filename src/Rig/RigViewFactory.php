@@ -9,25 +9,31 @@ use Rigger\App\Entity\LookCell;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Support;
 use Rigger\App\Repository\Changes;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\View\CellView;
+use Rigger\App\Rig\View\CurveView;
 use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Rig\View\SettingLineView;
+use Rigger\App\Rig\View\SpotView;
 use Rigger\App\Rig\View\StepView;
+use Rigger\App\Rig\View\SupportView;
 use Rigger\App\Rig\View\SwitchesView;
 use Rigger\App\Rig\View\TypeUseView;
 use Rigger\App\Rig\View\UniverseView;
 use Rigger\App\Rig\View\UnreachableView;
+use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Desk\DeskProgram;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\DipSwitches;
 use Rigger\Core\Patch\UniverseUsage;
 use Rigger\Core\Profile\Display;
 use Rigger\Core\Profile\FixtureProfile;
+use Rigger\Core\Profile\RangeFunction;
 use Rigger\Core\Profile\SwitchScheme;
 
 /** A rig to what the interface shows of it. */
@@ -62,6 +68,7 @@ final readonly class RigViewFactory
             self::types($snapshot, $latest),
             array_map(static fn (RadioLink $one): LinkView => new LinkView((string) $one->id(), $one->kit->value, $one->label(), $one->name(), $one->kit->names()), $snapshot->links),
             array_map(static fn (Look $one): LookView => self::look($snapshot, $one), $snapshot->looks),
+            array_map(self::support(...), $snapshot->supports),
             $this->findings->of($snapshot, $latest),
             array_map(static fn (UniverseUsage $one): UniverseView => new UniverseView($one->universe, $one->used, $one->free, $one->largestGap['from'] ?? null, $one->largestGap['to'] ?? null), $snapshot->addresses()->usage),
             $this->changes->nextToUndo($rig)?->sentence,
@@ -78,7 +85,7 @@ final readonly class RigViewFactory
         foreach ($snapshot->fixtures as $fixture) {
             $place = $fixture->universe().'.'.$fixture->span()->first.' '.$fixture->modeIdentity();
             $settings[spl_object_id($fixture->revision())] ??= self::setting($fixture->revision()->profile());
-            $views[] = self::fixture($fixture, $first[$place] ?? null, $settings[spl_object_id($fixture->revision())]);
+            $views[] = self::fixture($snapshot, $fixture, $first[$place] ?? null, $settings[spl_object_id($fixture->revision())]);
             $first[$place] ??= (string) $fixture->id();
         }
 
@@ -92,7 +99,7 @@ final readonly class RigViewFactory
     }
 
     /** @param list<SettingLineView> $setting */
-    private static function fixture(PatchedFixture $fixture, ?string $twinOf, array $setting): FixtureView
+    private static function fixture(Snapshot $snapshot, PatchedFixture $fixture, ?string $twinOf, array $setting): FixtureView
     {
         $profile = $fixture->revision()->profile();
         $mode = $fixture->mode();
@@ -121,7 +128,39 @@ final readonly class RigViewFactory
             $setting,
             $fixture->position(),
             $fixture->setAt()?->format(\DATE_ATOM),
+            $fixture->provedAt()?->format(\DATE_ATOM),
+            $fixture->calledNumber(),
+            $fixture->groups(),
+            $fixture->note(),
+            $fixture->tape()->value,
+            $fixture->isLocked(),
+            null === $fixture->spot() ? null : new SpotView($fixture->spot()->x, $fixture->spot()->y, $fixture->spot()->height, $fixture->spot()->words()),
+            $fixture->panReversed()?->value,
+            $fixture->tiltReversed()?->value,
+            array_values(array_filter(['pan', 'tilt'], static fn (string $one): bool => $mode->has(RangeFunction::from($one)))),
+            self::curves($snapshot, $fixture),
+            $profile->unit?->keys?->value,
         );
+    }
+
+    /** @return list<CurveView> the unit's own, and those of its type for the other channels */
+    private static function curves(Snapshot $snapshot, PatchedFixture $fixture): array
+    {
+        $own = $fixture->curves();
+        $taken = array_map(static fn (ChannelCurve $one): int => $one->channel, $own);
+        $ofType = array_filter($snapshot->typeCurves($fixture->revision()->type, $fixture->modeKey())?->curves() ?? [], static fn (ChannelCurve $one): bool => !\in_array($one->channel, $taken, true));
+        $view = static fn (bool $isForType): \Closure => static fn (ChannelCurve $one): CurveView => new CurveView($one->channel, $isForType, $one->curve->shape->value, $one->curve->min, $one->curve->max, $one->curve->bound->value, $one->curve->points);
+        $views = [...array_map($view(false), $own), ...array_map($view(true), array_values($ofType))];
+        usort($views, static fn (CurveView $one, CurveView $other): int => $one->channel <=> $other->channel);
+
+        return $views;
+    }
+
+    private static function support(Support $support): SupportView
+    {
+        $held = $support->held();
+
+        return new SupportView((string) $support->id(), $held->kind->value, $held->name, $held->height, $held->fromX, $held->fromY, $held->toX, $held->toY);
     }
 
     private static function switches(SwitchScheme $scheme, int $address): SwitchesView

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig;
 
+use Rigger\App\Entity\FixtureType;
 use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Support;
+use Rigger\App\Entity\TypeCurves;
 use Rigger\App\Problem\Problem;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskFixture;
@@ -15,6 +18,7 @@ use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Line\RadioLink as LinkRule;
 use Rigger\Core\Patch\AddressCheck;
 use Rigger\Core\Patch\Placed;
+use Rigger\Core\Stage\UnitTrim;
 
 /** A rig with everything in it, as loaded, and what the core makes of it. */
 final class Snapshot
@@ -30,12 +34,16 @@ final class Snapshot
      * @param list<PatchedFixture> $fixtures in the order of the patch list
      * @param list<RadioLink>      $links    in the order they were added
      * @param list<Look>           $looks    by bank and number
+     * @param list<Support>        $supports beams and stands, in the order they were added
+     * @param list<TypeCurves>     $curves   of types
      */
     public function __construct(
         public readonly Rig $rig,
         public readonly array $fixtures,
         public readonly array $links,
         public readonly array $looks,
+        public readonly array $supports = [],
+        public readonly array $curves = [],
     ) {
     }
 
@@ -48,7 +56,7 @@ final class Snapshot
     /** The same rig after its entities have changed: what the core made of it before is forgotten. */
     public function again(): self
     {
-        return new self($this->rig, $this->fixtures, $this->links, $this->looks);
+        return new self($this->rig, $this->fixtures, $this->links, $this->looks, $this->supports, $this->curves);
     }
 
     /** @return array<string, PatchedFixture> */
@@ -72,6 +80,40 @@ final class Snapshot
             }
         }
         throw Problem::notFound('This radio link');
+    }
+
+    /** @throws Problem not_found */
+    public function support(string $id): Support
+    {
+        foreach ($this->supports as $support) {
+            if ((string) $support->id() === $id) {
+                return $support;
+            }
+        }
+        throw Problem::notFound('This beam or stand');
+    }
+
+    public function typeCurves(FixtureType $type, string $mode): ?TypeCurves
+    {
+        foreach ($this->curves as $curves) {
+            if ($curves->type === $type && $curves->mode === $mode) {
+                return $curves;
+            }
+        }
+
+        return null;
+    }
+
+    /** What stands between the faders and a unit: its own curves, and those of its type for the other channels. */
+    public function trim(PatchedFixture $fixture): UnitTrim
+    {
+        $curves = [];
+        foreach ([...$this->typeCurves($fixture->revision()->type, $fixture->modeKey())?->curves() ?? [], ...$fixture->curves()] as $one) {
+            $curves[$one->channel] = $one;
+        }
+        ksort($curves);
+
+        return new UnitTrim(array_values($curves), $fixture->panReversed(), $fixture->tiltReversed());
     }
 
     /** @throws Problem not_found */

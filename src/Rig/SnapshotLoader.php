@@ -10,6 +10,8 @@ use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Support;
+use Rigger\App\Entity\TypeCurves;
 
 /** Loads a rig in a handful of queries, however much hangs in it. */
 final readonly class SnapshotLoader
@@ -30,7 +32,12 @@ final readonly class SnapshotLoader
         /** @var list<Look> $looks */
         $looks = $this->ofRig(Look::class, 'ORDER BY e.bank, e.number, f.place', $rig, 'LEFT JOIN e.cells c LEFT JOIN c.fixture f', ', c');
 
-        return new Snapshot($rig, $fixtures, $links, $looks);
+        /** @var list<Support> $supports */
+        $supports = $this->ofRig(Support::class, 'ORDER BY e.place', $rig);
+        /** @var list<TypeCurves> $curves */
+        $curves = $this->ofRig(TypeCurves::class, 'ORDER BY e.id', $rig);
+
+        return new Snapshot($rig, $fixtures, $links, $looks, $supports, $curves);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Rigger\App\Rig;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Repository\Rigs;
 use Rigger\Core\Stage\CompiledStage;
+use Rigger\Core\Stage\Reversal;
 use Rigger\Core\Stage\StageUnit;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -45,6 +46,9 @@ final readonly class StageCache
             $one->span(),
             $modes->of($one),
             Snapshot::silence($one),
+            $snapshot->trim($one)->tables($one->mode()),
+            Reversal::InUnit === $one->panReversed(),
+            Reversal::InUnit === $one->tiltReversed(),
         ), $snapshot->fixtures);
 
         return new CompiledStage($units, $snapshot->universe());

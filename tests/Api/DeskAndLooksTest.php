@@ -141,7 +141,7 @@ final class DeskAndLooksTest extends ApiTestCase
         };
         $small = $count();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => 1, 'typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon', 'atButtons' => false]);
+        $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => 1, 'typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon']);
         self::assertSame($small, $count());
         self::assertGreaterThan(3, $small);
         self::assertLessThan(16, $small);

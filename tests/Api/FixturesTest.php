@@ -24,7 +24,7 @@ final class FixturesTest extends ApiTestCase
         self::assertSame(1, $this->ask('GET', '/api/types/'.$typeId)['revision']);
         self::assertFalse($this->ask('GET', '/api/types/'.$typeId)['isUsed']);
 
-        $rig = $this->ask('POST', $path.'/fixtures', ['version' => 3, 'typeId' => $typeId, 'mode' => 'one', 'count' => 2, 'name' => 'Mote', 'atButtons' => false]);
+        $rig = $this->ask('POST', $path.'/fixtures', ['version' => 3, 'typeId' => $typeId, 'mode' => 'one', 'count' => 2, 'name' => 'Mote']);
         self::assertTrue($this->ask('GET', '/api/types/'.$typeId)['isUsed']);
 
         $chart['modes'] = [self::mode('Level')];

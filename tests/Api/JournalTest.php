@@ -24,7 +24,7 @@ final class JournalTest extends ApiTestCase
             static fn (array $rig): array => ['PUT', '/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/chart', ['revision' => 1, 'chart' => $chart]],
             static fn (array $rig): array => ['POST', '/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/take', []],
             static fn (array $rig): array => ['POST', '/types', ['maker' => 'Marram', 'model' => 'Drum 12', 'kind' => 'wash']],
-            static fn (array $rig): array => ['POST', '/fixtures', ['typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 3, 'name' => 'Ribbon', 'atButtons' => false]],
+            static fn (array $rig): array => ['POST', '/fixtures', ['typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 3, 'name' => 'Ribbon']],
             static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Pack A'), ['address' => '2/7']],
             static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Panel'), ['name' => 'Table']],
             static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Batten'), ['mode' => 'eight']],

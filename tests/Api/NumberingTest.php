@@ -31,7 +31,9 @@ final class NumberingTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $locked = self::fixture($this->ask('GET', $path), 'Pack A')['id'];
-        $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fewest', 'spacing' => 'packed', 'lockedIds' => [$locked]]);
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$locked, ['version' => 1, 'isLocked' => true]);
+        self::assertSame('Locked Pack A: no plan moves it', $rig['undo']);
+        $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 2, 'goal' => 'fewest', 'spacing' => 'packed']);
         self::assertSame(['Batten'], array_column($plan['trips'], 'name'));
     }
 
@@ -48,7 +50,7 @@ final class NumberingTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1]);
         self::assertNotSame([], $plan['unplaced']);
-        self::assertStringContainsString('channels find no free run', $plan['unplaced'][0]['why']);
+        self::assertStringContainsString('slots in a row', $plan['unplaced'][0]['why']);
         self::assertSame('no_room', $this->ask('POST', $path.'/plan/apply', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1], 409)['type']);
         self::assertSame([], $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1, 'universes' => 3])['unplaced']);
         foreach ([['goal' => 'best'], ['spacing' => 'loose'], ['step' => 0], ['universes' => 0]] as $wrong) {

@@ -31,7 +31,7 @@ final class PatchTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $drum = self::fixture($rig, 'Drum 1');
-        $add = ['typeId' => $drum['typeId'], 'mode' => 'nine', 'count' => 2, 'name' => 'Drum', 'atButtons' => false];
+        $add = ['typeId' => $drum['typeId'], 'mode' => 'nine', 'count' => 2, 'name' => 'Drum'];
         $rig = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version']] + $add);
         self::assertSame([98, 132], [self::fixture($rig, 'Drum 7')['address'], self::fixture($rig, 'Drum 8')['address']]);
         $rig = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version'], 'twinOf' => $drum['id'], 'count' => 1] + $add);
@@ -43,7 +43,7 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $problem = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version'], 'typeId' => self::fixture($rig, 'Drum 1')['typeId'], 'mode' => 'nine', 'count' => 100, 'name' => 'Drum', 'atButtons' => true], 422);
+        $problem = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version'], 'typeId' => self::fixture($rig, 'Drum 1')['typeId'], 'mode' => 'nine', 'count' => 100, 'name' => 'Drum', 'spacing' => 'buttons'], 422);
         self::assertSame('count', $problem['violations'][0]['path']);
         self::assertStringContainsString('room for 1 of 100 units', $problem['detail']);
         self::assertCount(14, $this->ask('GET', '/api/rigs/'.$id)['fixtures']);

@@ -613,6 +613,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/fixtures/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What adding would do. */
+        post: operations["post_rigger_app_http_patch_patch_preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{rig}/fixtures/move": {
         parameters: {
             query?: never;
@@ -646,6 +663,39 @@ export interface paths {
         patch: operations["patch_rigger_app_http_patch_patch_change"];
         trace?: never;
     };
+    "/api/rigs/{rig}/fixtures/{id}/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Another mode or type in its place: does it fit? */
+        get: operations["get_rigger_app_http_patch_patch_fit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/fixtures/{id}/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_patch_swap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{rig}/fixtures/{id}/remove": {
         parameters: {
             query?: never;
@@ -656,6 +706,237 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post_rigger_app_http_patch_patch_remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/patch-list.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_patch_patchlist_save"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/patch-list/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A form with "file" and, to say otherwise than the heads do, "columns": a JSON list of words or null. */
+        post: operations["post_rigger_app_http_patch_patchlist_preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/patch-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same form with "version". */
+        post: operations["post_rigger_app_http_patch_patchlist_take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/fixtures/{id}/presses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How often to press which key, from what the display shows now. */
+        post: operations["post_rigger_app_http_patch_setting_presses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/large-set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much room a large set of equal units takes, and where one of them is. */
+        post: operations["post_rigger_app_http_patch_setting_largeset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/put": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_stageplan_put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/units/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_rigger_app_http_patch_stageplan_place"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/line-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_stageplan_lineup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/by-words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every unit that has no spot yet, by its hanging position's words. */
+        post: operations["post_rigger_app_http_patch_stageplan_bywords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/supports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_stageplan_raise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/supports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_rigger_app_http_patch_stageplan_change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/stage-plan/supports/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_patch_stageplan_strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/fixtures/{id}/curve/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the curve would do to the fader's travel. */
+        post: operations["post_rigger_app_http_patch_trim_preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/fixtures/{id}/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Takes the curve, or with "curve" null takes it off: {"version","channel","forType","curve"}. */
+        put: operations["put_rigger_app_http_patch_trim_bend"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -840,15 +1121,15 @@ export interface components {
             /** @enum {string} */
             goal: "fresh" | "fewest";
             /** @enum {string} */
-            spacing: "packed" | "round" | "stride" | "buttons";
+            spacing: "packed" | "round" | "stride" | "buttons" | "blocks";
             /** @default 10 */
             step?: number;
             /** @default 1 */
             first?: number;
             /** @default 1 */
             universes?: number;
-            /** @default [] */
-            lockedIds?: string[];
+            /** @default 10 */
+            spare?: number;
         };
         AddFixtures: {
             version: number;
@@ -856,7 +1137,17 @@ export interface components {
             mode: string;
             count: number;
             name: string;
-            atButtons: boolean;
+            /**
+             * @default packed
+             * @enum {string}
+             */
+            spacing?: "packed" | "round" | "stride" | "buttons";
+            /** @default 10 */
+            step?: number;
+            /** @default 1 */
+            first?: number;
+            /** @default 1 */
+            together?: number;
             /** @default null */
             twinOf?: string | null;
         };
@@ -876,7 +1167,94 @@ export interface components {
             /** @default null */
             position?: string | null;
             /** @default null */
+            number?: string | null;
+            /** @default null */
+            groups?: string | null;
+            /** @default null */
+            note?: string | null;
+            /** @default null */
+            tape?: string | null;
+            /** @default null */
+            pan?: string | null;
+            /** @default null */
+            tilt?: string | null;
+            /** @default null */
+            isLocked?: boolean | null;
+            /** @default null */
             isSet?: boolean | null;
+            /** @default null */
+            isProved?: boolean | null;
+        };
+        SwapFixture: {
+            version: number;
+            mode: string;
+            /** @default null */
+            typeId?: string | null;
+            /** @default false */
+            makesRoom?: boolean;
+        };
+        CountPresses: {
+            from: number;
+        };
+        LayOutSet: {
+            count: number;
+            footprint: number;
+            /** @default null */
+            outputs?: number | null;
+            /** @default 1 */
+            universe?: number;
+            /** @default 1 */
+            first?: number;
+            /** @default null */
+            unit?: number | null;
+        };
+        PutUnits: {
+            version: number;
+            fixtureIds: string[];
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+        };
+        PlaceUnit: {
+            version: number;
+            /**
+             * Format: float
+             * @default null
+             */
+            x?: number | null;
+            /**
+             * Format: float
+             * @default null
+             */
+            y?: number | null;
+            /**
+             * Format: float
+             * @default null
+             */
+            height?: number | null;
+        };
+        LineUpUnits: {
+            version: number;
+            fixtureIds: string[];
+            /** @enum {string} */
+            how: "row" | "column" | "spread";
+        };
+        PutSupport: {
+            version: number;
+            /** @enum {string} */
+            kind: "beam" | "stand";
+            name: string;
+            /** Format: float */
+            height: number;
+            /** Format: float */
+            fromX: number;
+            /** Format: float */
+            fromY: number;
+            /** Format: float */
+            toX: number;
+            /** Format: float */
+            toY: number;
         };
         CreateRig: {
             name: string;
@@ -944,6 +1322,24 @@ export interface components {
             about: string;
             words: string;
         };
+        SpotView: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            height?: number | null;
+            words: string;
+        };
+        CurveView: {
+            channel: number;
+            isForType: boolean;
+            shape: string;
+            min: number;
+            max: number;
+            bound: string;
+            points: number[][];
+        };
         FixtureView: {
             id: string;
             name: string;
@@ -967,6 +1363,18 @@ export interface components {
             setting: components["schemas"]["SettingLineView"][];
             position?: string | null;
             setAt?: string | null;
+            provedAt?: string | null;
+            number?: number | null;
+            groups: string[];
+            note?: string | null;
+            tape: string;
+            isLocked: boolean;
+            spot?: components["schemas"]["SpotView"] | null;
+            pan?: string | null;
+            tilt?: string | null;
+            turns: string[];
+            curves: components["schemas"]["CurveView"][];
+            keys?: string | null;
         };
         TypeUseView: {
             typeId: string;
@@ -1011,6 +1419,21 @@ export interface components {
             unreachable: components["schemas"]["UnreachableView"][];
             problem?: string | null;
         };
+        SupportView: {
+            id: string;
+            kind: string;
+            name: string;
+            /** Format: float */
+            height: number;
+            /** Format: float */
+            fromX: number;
+            /** Format: float */
+            fromY: number;
+            /** Format: float */
+            toX: number;
+            /** Format: float */
+            toY: number;
+        };
         RepairView: {
             label: string;
             fixtureId?: string | null;
@@ -1054,6 +1477,7 @@ export interface components {
             types: components["schemas"]["TypeUseView"][];
             links: components["schemas"]["LinkView"][];
             looks: components["schemas"]["LookView"][];
+            supports: components["schemas"]["SupportView"][];
             findings: components["schemas"]["FindingView"][];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -1278,6 +1702,57 @@ export interface components {
             trips: components["schemas"]["PlanTripView"][];
             unplaced: components["schemas"]["UnplacedView"][];
             sentence: string;
+        };
+        AddedUnitView: {
+            name: string;
+            universe: number;
+            address: number;
+            last: number;
+        };
+        AddPreviewView: {
+            units: components["schemas"]["AddedUnitView"][];
+            sentence: string;
+        };
+        FitView: {
+            fits: boolean;
+            words: string;
+            room?: string | null;
+            offer?: string | null;
+        };
+        ListColumnView: {
+            head: string;
+            sample: string;
+            meaning?: string | null;
+        };
+        ListRowView: {
+            line: number;
+            name: string;
+            what: string;
+            words: string;
+        };
+        PatchListView: {
+            columns: components["schemas"]["ListColumnView"][];
+            rows: components["schemas"]["ListRowView"][];
+            new: number;
+            changed: number;
+            same: number;
+            leftOut: number;
+        };
+        PressesView: {
+            words: string;
+        };
+        LargeSetView: {
+            words: string;
+            universes: number;
+            perUniverse: number;
+            receivers?: number | null;
+            perReceiver?: number | null;
+            unitWords?: string | null;
+        };
+        TravelView: {
+            values: number[];
+            words: string;
+            glow?: string | null;
         };
         RigLineView: {
             id: string;
@@ -2285,6 +2760,32 @@ export interface operations {
             };
         };
     };
+    post_rigger_app_http_patch_patch_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddFixtures"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddPreviewView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_patch_patch_move: {
         parameters: {
             query?: never;
@@ -2338,6 +2839,59 @@ export interface operations {
             };
         };
     };
+    get_rigger_app_http_patch_patch_fit: {
+        parameters: {
+            query: {
+                mode: string;
+                type?: unknown;
+            };
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_patch_swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapFixture"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_patch_patch_remove: {
         parameters: {
             query?: never;
@@ -2351,6 +2905,383 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_patch_patchlist_save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    post_rigger_app_http_patch_patchlist_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    columns?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatchListView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_patchlist_take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    columns?: string;
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_setting_presses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountPresses"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressesView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_setting_largeset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayOutSet"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LargeSetView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_stageplan_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutUnits"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    put_rigger_app_http_patch_stageplan_place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceUnit"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_stageplan_lineup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineUpUnits"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_stageplan_bywords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_stageplan_raise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutSupport"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    put_rigger_app_http_patch_stageplan_change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutSupport"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_stageplan_strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_trim_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    curve: Record<string, never>;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TravelView"];
+                };
+            };
+        };
+    };
+    put_rigger_app_http_patch_trim_bend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    version: number;
+                    channel: number;
+                    forType: boolean;
+                    curve: Record<string, never> | null;
+                };
             };
         };
         responses: {

@@ -41,6 +41,18 @@ final readonly class Curve
             : min(max(Rounding::nearest(255 * $shaped), $this->min), $this->max);
     }
 
+    /** Whether it leaves every value as it is. */
+    public function isPlain(): bool
+    {
+        return Shape::Linear === $this->shape && 0 === $this->min && 255 === $this->max;
+    }
+
+    /** @return array{shape: string, min: int, max: int, bound: string, points?: list<array{float, float}>} */
+    public function toArray(): array
+    {
+        return ['shape' => $this->shape->value, 'min' => $this->min, 'max' => $this->max, 'bound' => $this->bound->value] + ([] === $this->points ? [] : ['points' => $this->points]);
+    }
+
     private function shaped(float $level): float
     {
         return match ($this->shape) {

@@ -40,7 +40,7 @@ final readonly class ListRow
     {
         $cell = isset($this->columns[$column]) ? $this->cells[$this->columns[$column]] ?? '' : '';
 
-        return '' === $cell ? null : ProfileColumns::unguarded($cell);
+        return '' === $cell ? null : Cell::unguarded($cell);
     }
 
     public function needed(string $column): string

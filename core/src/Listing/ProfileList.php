@@ -40,7 +40,7 @@ final class ProfileList
         return array_map(static function (string $column) use ($cells): string {
             $cell = $cells[$column] ?? null;
 
-            return \is_string($cell) ? ProfileColumns::guarded($cell) : (null === $cell ? '' : (string) json_encode($cell));
+            return \is_string($cell) ? Cell::guarded($cell) : (null === $cell ? '' : (string) json_encode($cell));
         }, ProfileColumns::ALL);
     }
 

@@ -33,6 +33,12 @@ final readonly class AddressPlan
         return self::of($task, $places);
     }
 
+    /** In blocks of a type, with so many slots to spare after each. */
+    public static function blocks(PlanTask $task, int $spare): self
+    {
+        return self::of($task, TypeBlocks::places($task, $spare));
+    }
+
     /** Every fixture stays where it is unless it must move; as few are left over, and then as few are moved, as can be. */
     public static function fewest(PlanTask $task): self
     {
@@ -42,6 +48,21 @@ final readonly class AddressPlan
     public function changes(): int
     {
         return \count(array_filter($this->placed, static fn (PlacedFixture $one): bool => $one->isChanged));
+    }
+
+    /** The slots that the plan takes. */
+    public function slots(PlanTask $task): SlotMap
+    {
+        $slots = new SlotMap($task->universes);
+        $places = array_combine(array_map(static fn (PlacedFixture $one): string => '#'.$one->id, $this->placed), array_map(static fn (PlacedFixture $one): Place => $one->place, $this->placed));
+        foreach ($task->groups as $group) {
+            $place = $places['#'.$group->members[0]->id] ?? null;
+            if (null !== $place) {
+                $slots->take($place, $group->footprint);
+            }
+        }
+
+        return $slots;
     }
 
     /** @param array<int, Place> $places by index of the group */

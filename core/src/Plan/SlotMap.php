@@ -14,9 +14,10 @@ final class SlotMap
     /** @var array<int, string> by universe, "0" for a free slot and "1" for one that is taken */
     private array $universes = [];
 
-    public function __construct(int $universes)
+    /** @param int $first the lowest of so many universes */
+    public function __construct(int $universes, int $first = 1)
     {
-        for ($universe = 1; $universe <= $universes; ++$universe) {
+        for ($universe = $first; $universe < $first + $universes; ++$universe) {
             $this->universes[$universe] = str_repeat('0', self::SLOTS);
         }
     }
@@ -27,14 +28,48 @@ final class SlotMap
             && strspn($this->universes[$place->universe], '0', $place->address - 1, $footprint) === $footprint;
     }
 
+    /** What lies past 512, or in a universe that is not looked at, is nobody's. */
     public function take(Place $place, int $footprint): void
     {
-        $this->universes[$place->universe] = substr_replace($this->universes[$place->universe], str_repeat('1', $footprint), $place->address - 1, $footprint);
+        if (isset($this->universes[$place->universe])) {
+            $length = min($footprint, self::SLOTS - $place->address + 1);
+            $this->universes[$place->universe] = substr_replace($this->universes[$place->universe], str_repeat('1', $length), $place->address - 1, $length);
+        }
     }
 
     public function release(Place $place, int $footprint): void
     {
         $this->universes[$place->universe] = substr_replace($this->universes[$place->universe], str_repeat('0', $footprint), $place->address - 1, $footprint);
+    }
+
+    /** The first place at or after another one at which every slot is free. */
+    public function fitFrom(Place $from, int $footprint): ?Place
+    {
+        foreach ($this->universes as $universe => $slots) {
+            $at = $universe < $from->universe ? self::SLOTS : ($universe === $from->universe ? $from->address - 1 : 0);
+            while ($at + $footprint <= self::SLOTS) {
+                $free = strspn($slots, '0', $at, $footprint);
+                if ($free === $footprint) {
+                    return new Place($universe, $at + 1);
+                }
+                $at += $free + strspn($slots, '1', $at + $free);
+            }
+        }
+
+        return null;
+    }
+
+    /** The longest run of free slots that begins where the spacing allows. */
+    public function longestRun(Spacing $spacing): int
+    {
+        $longest = 0;
+        foreach ($this->universes as $slots) {
+            for ($at = $spacing->first - 1; $at < self::SLOTS; $at += $spacing->step) {
+                $longest = max($longest, strspn($slots, '0', $at));
+            }
+        }
+
+        return $longest;
     }
 
     /** The lowest universe, and in it the lowest address, at which every slot is free and the spacing holds. */

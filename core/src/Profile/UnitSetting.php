@@ -4,22 +4,27 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Profile;
 
+use Rigger\Core\Patch\AddressKeys;
+use Rigger\Core\Patch\Span;
+
 /** What a unit is like to set: its keys and signs, and how it keeps what is set. Nothing is computed from these words. */
 final readonly class UnitSetting
 {
     /**
-     * @param list<string> $buttons      as they are printed on it
-     * @param list<Legend> $letters      what the letters on its display mean
-     * @param float|null   $saveSeconds  how long to hold or wait
-     * @param float|null   $revertsAfter seconds after which it leaves the menu and forgets what was not saved
-     * @param string|null  $remote       the entry that makes it listen to a desk
-     * @param string|null  $byItself     the entry that makes it run by itself
-     * @param string|null  $leader       the entry that makes it lead others without a desk
-     * @param string|null  $follower     the entry that makes it follow a leader
-     * @param string|null  $tenthSwitch  what the tenth switch does
-     * @param list<Legend> $lamps        what the patterns of its lamp mean
-     * @param string|null  $curveByLevel what the level of the fader at the moment of pairing chooses
-     * @param string|null  $powerOn      what it does at power-on
+     * @param list<string>     $buttons      as they are printed on it
+     * @param list<Legend>     $letters      what the letters on its display mean
+     * @param float|null       $saveSeconds  how long to hold or wait
+     * @param float|null       $revertsAfter seconds after which it leaves the menu and forgets what was not saved
+     * @param string|null      $remote       the entry that makes it listen to a desk
+     * @param string|null      $byItself     the entry that makes it run by itself
+     * @param string|null      $leader       the entry that makes it lead others without a desk
+     * @param string|null      $follower     the entry that makes it follow a leader
+     * @param string|null      $tenthSwitch  what the tenth switch does
+     * @param list<Legend>     $lamps        what the patterns of its lamp mean
+     * @param string|null      $curveByLevel what the level of the fader at the moment of pairing chooses
+     * @param string|null      $powerOn      what it does at power-on
+     * @param AddressKeys|null $keys         by which keys its address is stepped
+     * @param int|null         $keysTop      the address after which it begins again at 1; null for 512
      */
     public function __construct(
         public array $buttons = [],
@@ -35,6 +40,8 @@ final readonly class UnitSetting
         public array $lamps = [],
         public ?string $curveByLevel = null,
         public ?string $powerOn = null,
+        public ?AddressKeys $keys = null,
+        public ?int $keysTop = null,
     ) {
     }
 
@@ -44,6 +51,9 @@ final readonly class UnitSetting
         $lines = [];
         if ([] !== $this->buttons) {
             $lines[] = ['Buttons', implode(', ', $this->buttons)];
+        }
+        if (null !== $this->keys) {
+            $lines[] = ['Address keys', $this->keys->words($this->keysTop ?? Span::LAST_SLOT)];
         }
         foreach ($this->letters as $legend) {
             $lines[] = ['Display '.$legend->sign, $legend->meaning];
@@ -85,6 +95,7 @@ final readonly class UnitSetting
             'buttons' => $this->buttons, 'letters' => self::legends($this->letters), 'save' => $this->save?->value, 'saveSeconds' => $this->saveSeconds,
             'revertsAfter' => $this->revertsAfter, 'remote' => $this->remote, 'byItself' => $this->byItself, 'leader' => $this->leader, 'follower' => $this->follower,
             'tenthSwitch' => $this->tenthSwitch, 'lamps' => self::legends($this->lamps), 'curveByLevel' => $this->curveByLevel, 'powerOn' => $this->powerOn,
+            'keys' => $this->keys?->value, 'keysTop' => $this->keysTop,
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
 
         return [] === $document ? new \stdClass() : $document;

@@ -7,11 +7,13 @@ namespace Rigger\Core\Profile;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
+use Rigger\Core\Patch\AddressKeys;
+use Rigger\Core\Patch\Span;
 
 /** {"buttons","letters","save",…} to a UnitSetting; every member may be left out. */
 final class UnitSettingReader
 {
-    private const MEMBERS = ['buttons', 'letters', 'save', 'saveSeconds', 'revertsAfter', 'remote', 'byItself', 'leader', 'follower', 'tenthSwitch', 'lamps', 'curveByLevel', 'powerOn'];
+    private const MEMBERS = ['buttons', 'letters', 'save', 'saveSeconds', 'revertsAfter', 'remote', 'byItself', 'leader', 'follower', 'tenthSwitch', 'lamps', 'curveByLevel', 'powerOn', 'keys', 'keysTop'];
     private const MOST = 40;
     private const HOUR = 3600.0;
 
@@ -35,6 +37,8 @@ final class UnitSettingReader
             $in->has('lamps') ? $in->each('lamps', self::legend(...), self::MOST) : [],
             $words('curveByLevel'),
             $words('powerOn'),
+            $in->has('keys') ? AddressKeys::from($in->choice('keys', array_column(AddressKeys::cases(), 'value'))) : null,
+            $in->has('keysTop') ? $in->whole('keysTop', 2, Span::LAST_SLOT) : null,
         );
     }
 

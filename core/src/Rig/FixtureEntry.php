@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Rig;
 
+use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Position\Spot;
+use Rigger\Core\Stage\Reversal;
+
 /** A unit in a rig document. */
 final readonly class FixtureEntry
 {
     /**
-     * @param int         $type     index of its chart among the document's types
-     * @param string      $mode     key of one of that chart's modes
-     * @param int|null    $link     index among the document's links; null for cable
-     * @param string|null $receiver name that its receiver is set to
-     * @param string|null $position where it hangs, in the operator's words
+     * @param int                $type     index of its chart among the document's types
+     * @param string             $mode     key of one of that chart's modes
+     * @param int|null           $link     index among the document's links; null for cable
+     * @param string|null        $receiver name that its receiver is set to
+     * @param string|null        $position where it hangs, in the operator's words
+     * @param int|null           $number   as it is called
+     * @param list<string>       $groups
+     * @param list<ChannelCurve> $curves   its own
      */
     public function __construct(
         public string $name,
@@ -23,6 +30,15 @@ final readonly class FixtureEntry
         public ?int $link,
         public ?string $receiver,
         public ?string $position = null,
+        public ?int $number = null,
+        public array $groups = [],
+        public ?string $note = null,
+        public TapeColour $tape = TapeColour::Cream,
+        public bool $isLocked = false,
+        public ?Spot $spot = null,
+        public array $curves = [],
+        public ?Reversal $pan = null,
+        public ?Reversal $tilt = null,
     ) {
     }
 }

@@ -14,6 +14,10 @@ final class Limits
     public const LOOKS = 2000;
     public const LINKS = 200;
     public const UNIVERSES = 63999;
+    public const SUPPORTS = 100;
+    public const NUMBER = 99999;
+    public const NOTE = 1000;
+    public const GROUPS = 12;
 
     /** @throws InputError out_of_range for a name that is empty or too long, or holds control characters */
     public static function name(string $name, string $field): string
@@ -28,5 +32,35 @@ final class Limits
         }
 
         return $name;
+    }
+
+    /**
+     * Group names of a unit: each once, in the order given.
+     *
+     * @param list<string> $groups
+     *
+     * @return list<string>
+     *
+     * @throws InputError out_of_range
+     */
+    public static function groups(array $groups, string $field): array
+    {
+        $names = array_values(array_unique(array_map(static fn (string $one): string => self::name($one, $field), $groups)));
+        if (\count($names) > self::GROUPS) {
+            throw InputError::because('out_of_range', $field, \sprintf('%d groups are named; a unit can be in at most %d.', \count($names), self::GROUPS));
+        }
+
+        return $names;
+    }
+
+    /** @throws InputError out_of_range for a note that is too long or holds control characters */
+    public static function note(string $note, string $field): ?string
+    {
+        $note = trim($note);
+        if (mb_strlen($note) > self::NOTE || 1 === preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $note)) {
+            throw InputError::because('out_of_range', $field, \sprintf('A note holds at most %d letters and no control characters.', self::NOTE));
+        }
+
+        return '' === $note ? null : $note;
     }
 }

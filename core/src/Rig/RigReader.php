@@ -9,6 +9,9 @@ use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
 use Rigger\Core\Line\RadioKit;
+use Rigger\Core\Position\Spot;
+use Rigger\Core\Position\Support;
+use Rigger\Core\Position\SupportKind;
 use Rigger\Core\Profile\ProfileReader;
 
 /** A rig document to a RigDocument in which every reference leads somewhere. */
@@ -17,7 +20,7 @@ final class RigReader
     /** @throws InputError */
     public static function read(mixed $document): RigDocument
     {
-        $in = Members::of($document, ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks']);
+        $in = Members::of($document, ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves']);
         $in->choice('format', [RigDocument::FORMAT]);
         $in->whole('version', RigDocument::VERSION, RigDocument::VERSION);
         $rig = new RigDocument(
@@ -26,8 +29,10 @@ final class RigReader
             $in->has('desk') && !$in->isNull('desk') ? DeskReader::read($in->raw('desk'), 'desk') : null,
             $in->each('types', ProfileReader::read(...), Limits::FIXTURES),
             $in->each('links', self::link(...), Limits::LINKS),
-            $in->each('fixtures', self::fixture(...), Limits::FIXTURES),
+            $in->each('fixtures', FixtureEntryReader::read(...), Limits::FIXTURES),
             $in->each('looks', self::look(...), Limits::LOOKS),
+            $in->has('supports') ? $in->each('supports', self::support(...), Limits::SUPPORTS) : [],
+            $in->has('typeCurves') ? $in->each('typeCurves', self::typeCurves(...), Limits::FIXTURES) : [],
         );
         self::requireReferences($rig);
 
@@ -42,20 +47,27 @@ final class RigReader
         return new LinkEntry($kit, Limits::name($in->text('label'), $in->path('label')), $in->choice('name', $kit->names()));
     }
 
-    private static function fixture(mixed $item, string $path): FixtureEntry
+    private static function support(mixed $item, string $path): Support
     {
-        $in = Members::of($item, ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position'], $path);
+        $in = Members::of($item, ['kind', 'name', 'height', 'fromX', 'fromY', 'toX', 'toY'], $path);
+        $metres = static fn (string $member): float => $in->number($member, -Spot::FARTHEST, Spot::FARTHEST);
 
-        return new FixtureEntry(
+        return new Support(
+            SupportKind::from($in->choice('kind', array_column(SupportKind::cases(), 'value'))),
             Limits::name($in->text('name'), $in->path('name')),
-            $in->whole('type', 0),
-            $in->text('mode'),
-            $in->whole('universe', 1, Limits::UNIVERSES),
-            $in->address('address'),
-            $in->has('link') && !$in->isNull('link') ? $in->whole('link', 0) : null,
-            $in->has('receiver') && !$in->isNull('receiver') ? $in->text('receiver') : null,
-            $in->has('position') && !$in->isNull('position') ? Limits::name($in->text('position'), $in->path('position')) : null,
+            $in->number('height', 0, Spot::HIGHEST),
+            $metres('fromX'),
+            $metres('fromY'),
+            $metres('toX'),
+            $metres('toY'),
         );
+    }
+
+    private static function typeCurves(mixed $item, string $path): TypeCurvesEntry
+    {
+        $in = Members::of($item, ['type', 'mode', 'curves'], $path);
+
+        return new TypeCurvesEntry($in->whole('type', 0), $in->text('mode'), FixtureEntryReader::curves($in));
     }
 
     private static function look(mixed $item, string $path): LookEntry
@@ -89,6 +101,18 @@ final class RigReader
             if (null !== $fixture->receiver && (null === $link || !$link->kit->has($fixture->receiver))) {
                 throw InputError::because('not_a_choice', $path.'.receiver', \sprintf('%s is no name of that radio kit.', InputError::quote($fixture->receiver)));
             }
+        }
+        $bent = [];
+        foreach ($rig->typeCurves as $index => $curves) {
+            $path = 'typeCurves['.$index.']';
+            $type = $rig->types[$curves->type] ?? throw InputError::because('out_of_range', $path.'.type', \sprintf('There is no chart number %d in this document.', $curves->type));
+            if (null === $type->mode($curves->mode)) {
+                throw InputError::because('unknown_mode', $path.'.mode', \sprintf('%s has no mode %s.', $type->model, InputError::quote($curves->mode)));
+            }
+            if (isset($bent[$curves->type.'/'.$curves->mode])) {
+                throw InputError::duplicate($path.'.mode', $curves->mode);
+            }
+            $bent[$curves->type.'/'.$curves->mode] = true;
         }
         $taken = [];
         foreach ($rig->looks as $index => $look) {

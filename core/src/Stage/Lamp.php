@@ -45,7 +45,13 @@ final readonly class Lamp
             'flash' => $cell->flash,
         ], $light->cells);
 
-        return new self($unit->id, $unit->name, true, $cells, $light->pan, $light->tilt, $light->selfRunning, self::why($unit, $light, $values));
+        return new self($unit->id, $unit->name, true, $cells, self::angle($light->pan, $unit->isPanMirrored), self::angle($light->tilt, $unit->isTiltMirrored), $light->selfRunning, self::why($unit, $light, $values));
+    }
+
+    /** A unit that is turned round in itself goes the other way from its middle. */
+    private static function angle(?float $degrees, bool $isMirrored): ?float
+    {
+        return null === $degrees || !$isMirrored ? $degrees : 0.0 - $degrees;
     }
 
     /** @param list<int> $values */

@@ -11,8 +11,9 @@ use Rigger\Core\Patch\Span;
 final readonly class StageUnit
 {
     /**
-     * @param CompiledMode|null $mode    null when its chart cannot be used
-     * @param string|null       $silence why nothing that is sent reaches it; null when it responds
+     * @param CompiledMode|null  $mode    null when its chart cannot be used
+     * @param string|null        $silence why nothing that is sent reaches it; null when it responds
+     * @param array<int, string> $tables  what reaches a channel for each of 256 values, by place; as UnitTrim gives them
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,9 @@ final readonly class StageUnit
         public Span $span,
         public ?CompiledMode $mode,
         public ?string $silence,
+        public array $tables = [],
+        public bool $isPanMirrored = false,
+        public bool $isTiltMirrored = false,
     ) {
     }
 
@@ -38,6 +42,10 @@ final readonly class StageUnit
             $values[] = $slots[$slot] ?? 0;
         }
 
-        return $values;
+        foreach ($this->tables as $place => $table) {
+            $values[$place] = \ord($table[$values[$place]]);
+        }
+
+        return array_values($values);
     }
 }

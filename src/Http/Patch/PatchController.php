@@ -8,14 +8,23 @@ use Rigger\App\Http\Answers;
 use Rigger\App\Http\Patch\Input\AddFixtures;
 use Rigger\App\Http\Patch\Input\ChangeFixture;
 use Rigger\App\Http\Patch\Input\MoveFixtures;
+use Rigger\App\Http\Patch\Input\SwapFixture;
 use Rigger\App\Http\Reply;
 use Rigger\App\Http\Rig\Input\AtVersion;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\Rigs;
+use Rigger\App\Rig\Hanging;
+use Rigger\App\Rig\OrderKeeping;
 use Rigger\App\Rig\Patching;
 use Rigger\App\Rig\RigEditor;
 use Rigger\App\Rig\Snapshot;
+use Rigger\App\Rig\SnapshotLoader;
+use Rigger\App\Rig\Swapping;
+use Rigger\App\Rig\View\AddPreviewView;
+use Rigger\App\Rig\View\FitView;
 use Rigger\App\Rig\View\RigView;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
@@ -24,16 +33,21 @@ use Symfony\Component\Uid\Uuid;
 #[Route('/api/rigs/{rig}/fixtures')]
 final readonly class PatchController
 {
-    public function __construct(private RigEditor $editor, private Patching $patching)
+    public function __construct(private RigEditor $editor, private Patching $patching, private Hanging $hanging)
     {
     }
 
     #[Route('', methods: 'POST'), Answers(RigView::class)]
     public function add(Uuid $rig, #[MapRequestPayload] AddFixtures $input): JsonResponse
     {
-        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => null === $input->twinOf
-            ? $this->patching->add($snapshot, Uuid::fromString($input->typeId), $input->mode, $input->count, $input->name, $input->atButtons)
-            : $this->patching->addTwins($snapshot, $input->twinOf, $input->count, $input->name)));
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => $this->hanging->add($snapshot, $input->wish())));
+    }
+
+    /** What adding would do. */
+    #[Route('/preview', methods: 'POST'), Answers(AddPreviewView::class)]
+    public function preview(Uuid $rig, #[MapRequestPayload] AddFixtures $input, Rigs $rigs, SnapshotLoader $loader): JsonResponse
+    {
+        return Reply::with($this->hanging->preview($loader->load($rigs->get($rig)), $input->wish()));
     }
 
     /** Units on one piece of tape go to another address together. */
@@ -48,16 +62,38 @@ final readonly class PatchController
     }
 
     #[Route('/{id}', methods: 'PATCH'), Answers(RigView::class)]
-    public function change(Uuid $rig, string $id, #[MapRequestPayload] ChangeFixture $input): JsonResponse
+    public function change(Uuid $rig, string $id, #[MapRequestPayload] ChangeFixture $input, OrderKeeping $order, Swapping $swapping): JsonResponse
     {
         return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => match (true) {
             null !== $input->name => $this->patching->rename($snapshot, $id, $input->name),
             null !== $input->address => $this->patching->move($snapshot, $id, $input->address),
-            null !== $input->mode => $this->patching->setMode($snapshot, $id, $input->mode),
+            null !== $input->mode => $swapping->setMode($snapshot, $id, $input->mode),
             null !== $input->position => $this->patching->hangAt($snapshot, $id, $input->position),
-            null !== $input->isSet => $this->patching->tick($snapshot, $id, $input->isSet),
-            default => throw Problem::at('', 'missing', 'Say what to change: name, address, mode, position or whether it is set.'),
+            null !== $input->number => $order->number($snapshot, $id, $input->number),
+            null !== $input->groups => $order->group($snapshot, $id, $input->groups),
+            null !== $input->note => $order->note($snapshot, $id, $input->note),
+            null !== $input->tape => $order->tape($snapshot, $id, $input->tape),
+            null !== $input->pan || null !== $input->tilt => $order->turnRound($snapshot, $id, $input->pan, $input->tilt),
+            null !== $input->isLocked => $order->lock($snapshot, $id, $input->isLocked),
+            null !== $input->isSet => $order->tick($snapshot, $id, $input->isSet),
+            null !== $input->isProved => $order->prove($snapshot, $id, $input->isProved),
+            default => throw Problem::at('', 'missing', 'Say what to change.'),
         }));
+    }
+
+    /** Another mode or type in its place: does it fit? */
+    #[Route('/{id}/fit', methods: 'GET'), Answers(FitView::class)]
+    public function fit(Uuid $rig, string $id, Rigs $rigs, SnapshotLoader $loader, Swapping $swapping, #[MapQueryParameter] string $mode, #[MapQueryParameter] ?Uuid $type = null): JsonResponse
+    {
+        return Reply::with($swapping->fit($loader->load($rigs->get($rig)), $id, $type, $mode));
+    }
+
+    #[Route('/{id}/swap', methods: 'POST'), Answers(RigView::class)]
+    public function swap(Uuid $rig, string $id, #[MapRequestPayload] SwapFixture $input, Swapping $swapping): JsonResponse
+    {
+        return Reply::with($this->editor->edit($rig, $input->version, static fn (Snapshot $snapshot): string => null === $input->typeId
+            ? $swapping->setMode($snapshot, $id, $input->mode, $input->makesRoom)
+            : $swapping->become($snapshot, $id, Uuid::fromString($input->typeId), $input->mode, $input->makesRoom)));
     }
 
     #[Route('/{id}/remove', methods: 'POST'), Answers(RigView::class)]

@@ -17,6 +17,14 @@ final readonly class FixtureView
      * @param list<SettingLineView> $setting  what the unit is like to set, in the words of its chart
      * @param string|null           $position where it hangs
      * @param string|null           $setAt    when it was set on the walk-round, ISO 8601
+     * @param string|null           $provedAt when it was found to keep that through off and on, ISO 8601
+     * @param int|null              $number   as it is called
+     * @param list<string>          $groups
+     * @param string                $tape     cream, white, grey, sand, pink, sage or sky
+     * @param string|null           $pan      where pan is turned round: unit or software
+     * @param list<string>          $turns    of pan and tilt those that its mode has
+     * @param list<CurveView>       $curves   what stands between fader and channel
+     * @param string|null           $keys     how its address is stepped: up, up-down or digits
      */
     public function __construct(
         public string $id,
@@ -41,6 +49,18 @@ final readonly class FixtureView
         public array $setting,
         public ?string $position,
         public ?string $setAt,
+        public ?string $provedAt,
+        public ?int $number,
+        public array $groups,
+        public ?string $note,
+        public string $tape,
+        public bool $isLocked,
+        public ?SpotView $spot,
+        public ?string $pan,
+        public ?string $tilt,
+        public array $turns,
+        public array $curves,
+        public ?string $keys,
     ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class RigView
      * @param list<TypeUseView>  $types     charts that the rig's fixtures follow
      * @param list<LinkView>     $links
      * @param list<LookView>     $looks     by bank and number
+     * @param list<SupportView>  $supports  beams and stands
      * @param list<FindingView>  $findings  what is wrong, by stage
      * @param list<UniverseView> $universes
      * @param string|null        $undo      what undo would take back, in words
@@ -27,6 +28,7 @@ final readonly class RigView
         public array $types,
         public array $links,
         public array $looks,
+        public array $supports,
         public array $findings,
         public array $universes,
         public ?string $undo,

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** What a patch list would do; nothing has changed yet. */
+final readonly class PatchListView
+{
+    /**
+     * @param list<ListColumnView> $columns
+     * @param list<ListRowView>    $rows
+     */
+    public function __construct(public array $columns, public array $rows, public int $new, public int $changed, public int $same, public int $leftOut)
+    {
+    }
+}
