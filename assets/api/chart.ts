@@ -56,6 +56,10 @@ export type UnitSetting = {
   lamps?: Legend[];
   curveByLevel?: string;
   powerOn?: string;
+  /** How its address is stepped. */
+  keys?: 'up' | 'up-down' | 'digits';
+  /** The address after which it begins again at 1. */
+  keysTop?: number;
 };
 export type FaderNote = { value: number; what: string };
 export type ChartRecord = {

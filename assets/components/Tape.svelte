@@ -1,6 +1,6 @@
 <script lang="ts">
-  /** A name that the operator gave, on tape. */
-  let { name, class: extra = '' }: { name: string; class?: string } = $props();
+  /** A name that the operator gave, on tape; the roll is the colour of its tape. */
+  let { name, roll = 'cream', class: extra = '' }: { name: string; roll?: string; class?: string } = $props();
 </script>
 
-<bdi class="tape {extra}" title={name}>{name}</bdi>
+<bdi class="tape {extra}" data-roll={roll} title={name}>{name}</bdi>

@@ -1,9 +1,13 @@
 import type { Fixture } from '../api/types';
 
+/** What a unit needs to be laid on the tape: one that hangs, or one that would. */
+export type Laid = Pick<Fixture, 'id' | 'name' | 'universe' | 'address' | 'last' | 'twinOf' | 'tape'>;
+
 /** A piece of tape on one row of a universe: a fixture, or twins together. */
 export type TapePiece = {
   ids: string[];
   name: string;
+  roll: string;
   /** First and last place in the row, from 0. */
   from: number;
   to: number;
@@ -20,7 +24,7 @@ type Marks = { clash: Set<string>; spills: Set<string> };
 
 /** Cuts the fixtures of a universe into the rows in which they are drawn; twins share one piece. */
 export function tapeRows(
-  fixtures: readonly Fixture[],
+  fixtures: readonly Laid[],
   universe: number,
   starts: readonly { label: string; start: number; width: number }[],
   marks: Marks,
@@ -41,6 +45,7 @@ export function tapeRows(
       pieces.push({
         ids: [fixture.id],
         name: fixture.name,
+        roll: fixture.tape,
         from: Math.max(fixture.address, start) - start,
         to: Math.min(last, end) - start,
         goesOn: last > end,

@@ -4,7 +4,7 @@ import type { Plan } from '../api/types';
 import type { RigSession } from './rig.svelte';
 
 export type Goal = 'fewest' | 'fresh';
-export type Spacing = 'packed' | 'buttons' | 'round' | 'stride';
+export type Spacing = 'packed' | 'buttons' | 'round' | 'stride' | 'blocks';
 
 /** A plan for the whole rig's addresses, asked anew with each wish; nothing changes until it is taken over. */
 export class Numbering {
@@ -14,8 +14,8 @@ export class Numbering {
   step = $state('10');
   first = $state('1');
   universes = $state('1');
-  /** Units that stay where they are whatever the plan says. */
-  locked = $state.raw<readonly string[]>([]);
+  /** Slots left free behind each block of a type. */
+  spare = $state('10');
   plan = $state.raw<Plan | null>(null);
   problem = $state<string | null>(null);
   #turn = 0;
@@ -33,20 +33,22 @@ export class Numbering {
     if ((session.rig.desk?.starts.length ?? 0) > 0) this.spacing = 'buttons';
   }
 
-  lock(id: string, on: boolean): void {
-    const others = this.locked.filter((one) => one !== id);
-    this.locked = on ? [...others, id] : others;
+  /** A unit that stays where it is, whatever a plan says. It is noted in the rig. */
+  async lock(id: string, isLocked: boolean): Promise<void> {
+    const problem = await this.#session.changeFixture(id, { isLocked }, true);
+    this.problem = problem?.message ?? null;
   }
 
   /** The wish as the server takes it; a number that is none stays out of it and is told there. */
   get wish() {
     return {
       goal: this.goal,
-      spacing: this.spacing,
+      // Blocks number the whole rig anew.
+      spacing: this.goal === 'fewest' && this.spacing === 'blocks' ? ('packed' as const) : this.spacing,
       step: Number(this.step) || 0,
       first: Number(this.first) || 0,
       universes: Number(this.universes) || 0,
-      lockedIds: [...this.locked],
+      spare: Number(this.spare) || 0,
     };
   }
 

@@ -3,7 +3,7 @@ import { getContext, setContext } from 'svelte';
 import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
 import { keys } from '../api/queries';
-import type { Repair, Rig } from '../api/types';
+import type { FixtureChange, Repair, Rig } from '../api/types';
 
 export type Notice = { kind: 'problem' | 'meanwhile'; words: string };
 
@@ -72,11 +72,7 @@ export class RigSession {
     return this.write((version) => answered(api.POST(path, { params: { path: { id: this.id } }, body: { version } })));
   }
 
-  changeFixture(
-    id: string,
-    change: { name?: string; address?: string; mode?: string; position?: string; isSet?: boolean },
-    quietly = false,
-  ) {
+  changeFixture(id: string, change: FixtureChange, quietly = false) {
     return this.write(
       (version) =>
         answered(

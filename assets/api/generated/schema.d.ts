@@ -1039,6 +1039,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/patch-sheets/{kind}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_sheets_patchsheet_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/patch-sheets/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same pages for the screen. */
+        get: operations["get_rigger_app_http_sheets_patchsheet_preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{id}/sheets.pdf": {
         parameters: {
             query?: never;
@@ -1777,6 +1810,14 @@ export interface components {
             changes: components["schemas"]["ChangeView"][];
             page: number;
             total: number;
+        };
+        SheetPagesView: {
+            svg: string[];
+            count: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            height: number;
         };
     };
     responses: never;
@@ -3503,6 +3544,62 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangeListView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_sheets_patchsheet_pdf: {
+        parameters: {
+            query?: {
+                paper?: string;
+                order?: string;
+                stock?: string;
+                group?: string | null;
+            };
+            header?: never;
+            path: {
+                rig: string;
+                kind: "list" | "squares" | "labels" | "cards";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheets, to print at actual size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+        };
+    };
+    get_rigger_app_http_sheets_patchsheet_preview: {
+        parameters: {
+            query?: {
+                paper?: string;
+                order?: string;
+                stock?: string;
+                group?: string | null;
+            };
+            header?: never;
+            path: {
+                rig: string;
+                kind: "list" | "squares" | "labels" | "cards";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetPagesView"];
                 };
             };
         };

@@ -1,60 +1,54 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { answered, api } from '../../api/client';
-  import type { ApiError } from '../../api/errors';
   import { typesQuery } from '../../api/queries';
   import { addressText } from '../../lib/address';
+  import type { Adding, AddSpacing } from '../../state/adding.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
 
-  let { onDone }: { onDone: () => void } = $props();
+  /** Many units at once; the tape at the right shows where they would go before they hang. */
+  let { adding, onDone }: { adding: Adding; onDone: () => void } = $props();
   const session = useRig();
   let search = $state('');
   const types = createQuery(() => ({ ...typesQuery(search), placeholderData: (before) => before }));
   const isLong = $derived(search !== '' || (types.data?.total ?? 0) > 12);
   const list = $derived((types.data?.types ?? []).filter((one) => one.modes.some((mode) => mode.channels > 0)));
-
   let typeId = $state('');
   let modeKey = $state('');
-  let count = $state('1');
-  let name = $state<string | null>(null);
-  let twinOf = $state('');
-  let atButtons = $state(true);
-  let problem = $state<ApiError | null>(null);
-
   const type = $derived(list.find((one) => one.id === typeId) ?? list[0]);
   const modes = $derived((type?.modes ?? []).filter((one) => one.channels > 0));
   const mode = $derived(modes.find((one) => one.key === modeKey) ?? modes[0]);
-  const twin = $derived(session.rig.fixtures.find((one) => one.id === twinOf));
   const hasButtons = $derived((session.rig.desk?.starts.length ?? 0) > 0);
-  const base = $derived(name ?? (twin ? twin.name.replace(/\s+\d+$/, '') : (type?.model.replace(/\s+\d+$/, '') ?? '')));
+  const problem = $derived(adding.problem);
+  const SPACINGS: [AddSpacing, string][] = [
+    ['buttons', 'where the desk’s buttons begin'],
+    ['packed', 'packed, the next free ones'],
+    ['round', 'round numbers: 1 and every so many'],
+    ['stride', 'in steps from an address on'],
+  ];
+
+  $effect(() => {
+    adding.what = type && mode ? { typeId: type.id, mode: mode.key, name: type.model.replace(/\s+\d+$/, '') } : null;
+  });
+  $effect(() => {
+    void [adding.wish, session.rig.version];
+    const timer = setTimeout(() => void adding.ask(), 80);
+    return () => clearTimeout(timer);
+  });
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    const before = new Set(session.rig.fixtures.map((one) => one.id));
-    problem = await session.write(
-      (version) =>
-        answered(
-          api.POST('/api/rigs/{rig}/fixtures', {
-            params: { path: { rig: session.id } },
-            body: {
-              version,
-              typeId: twin?.typeId ?? type?.id ?? '',
-              mode: twin?.mode ?? mode?.key ?? '',
-              count: Number(count),
-              name: base,
-              atButtons: atButtons && hasButtons,
-              twinOf: twin ? twin.id : null,
-            },
-          }),
-        ),
-      true,
-    );
-    if (problem) return;
-    selection.fixture = session.rig.fixtures.find((one) => !before.has(one.id))?.id ?? null;
+    const hung = await adding.take();
+    if (!hung) return;
+    selection.fixture = hung.id;
+    selection.universe = hung.universe;
     onDone();
   }
 </script>
+
+{#snippet wrong(field: string)}{#if problem?.at(field)}<span class="text-error text-[11.5px]" role="alert"
+      >{problem.at(field)}</span
+    >{/if}{/snippet}
 
 <form class="pane rule grid grid-cols-2 gap-3 border-y px-4 py-3" onsubmit={add}>
   <label class="grid content-start gap-1"
@@ -67,7 +61,7 @@
       />{/if}
     <select
       class="select w-full"
-      disabled={!!twin}
+      disabled={!!adding.twin}
       value={type?.id}
       onchange={(event) => (typeId = event.currentTarget.value)}
     >
@@ -78,54 +72,103 @@
     ><span class="dim text-[12px]">Mode</span>
     <select
       class="select w-full"
-      disabled={!!twin}
+      disabled={!!adding.twin}
       value={mode?.key}
       onchange={(event) => (modeKey = event.currentTarget.value)}
     >
       {#each modes as one (one.key)}<option value={one.key}>{one.name}, {one.channels} channels</option>{/each}
     </select>
-    {#if problem?.at('mode')}<span class="text-error text-[11.5px]" role="alert">{problem.at('mode')}</span>{/if}
+    {@render wrong('mode')}
   </label>
-  <label class="grid content-start gap-1"
-    ><span class="dim text-[12px]">How many</span>
-    <input class="input mono w-full" inputmode="numeric" bind:value={count} aria-invalid={!!problem?.at('count')} />
-    {#if problem?.at('count')}<span class="text-error text-[11.5px]" role="alert">{problem.at('count')}</span>{/if}
-  </label>
+  <div class="grid grid-cols-2 content-start gap-2">
+    <label class="grid content-start gap-1"
+      ><span class="dim text-[12px]">How many</span>
+      <input
+        class="input mono w-full"
+        inputmode="numeric"
+        bind:value={adding.count}
+        aria-invalid={!!problem?.at('count')}
+      />
+    </label>
+    <label class="grid content-start gap-1"
+      ><span class="dim text-[12px]">At one address</span>
+      <select
+        class="select w-full"
+        bind:value={adding.together}
+        disabled={!!adding.twin}
+        aria-label="How many share an address"
+      >
+        <option value="1">each its own</option>
+        <option value="2">pairs</option>
+        <option value="3">threes</option>
+        <option value="4">fours</option>
+        <option value={adding.count}>all of them</option>
+      </select>
+    </label>
+    <span class="col-span-2">{@render wrong('count')}{@render wrong('together')}</span>
+  </div>
   <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Name on the tape</span>
     <input
       class="input w-full"
-      value={base}
-      oninput={(event) => (name = event.currentTarget.value)}
+      value={adding.base}
+      oninput={(event) => (adding.name = event.currentTarget.value)}
       dir="auto"
       aria-invalid={!!problem?.at('name')}
     />
-    {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
+    {@render wrong('name')}
   </label>
   <label class="grid content-start gap-1"
     ><span class="dim text-[12px]">Address</span>
-    <select class="select w-full" bind:value={twinOf}>
-      <option value="">The next free ones</option>
+    <select class="select w-full" bind:value={adding.twinOf}>
+      <option value="">of their own</option>
       {#each session.rig.fixtures as one (one.id)}<option value={one.id}
           >Twin of {one.name}, {addressText(one.universe, one.address)}</option
         >{/each}
     </select>
+    {@render wrong('twinOf')}
   </label>
-  {#if hasButtons && !twin}
-    <label class="flex items-center gap-2 self-end pb-1.5 text-[12.5px]"
-      ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={atButtons} /> Where the desk's buttons begin</label
-    >
+  {#if !adding.twin}
+    <div class="flex items-end gap-2">
+      <label class="grid min-w-0 flex-1 content-start gap-1"
+        ><span class="dim text-[12px]">Spacing</span>
+        <select class="select w-full" bind:value={adding.spacing}>
+          {#each SPACINGS.filter(([key]) => key !== 'buttons' || hasButtons) as [key, words] (key)}<option value={key}
+              >{words}</option
+            >{/each}
+        </select></label
+      >
+      {#if adding.spacing === 'round' || adding.spacing === 'stride'}<label class="grid gap-1"
+          ><span class="dim text-[12px]">Step</span><input
+            class="input mono w-14 px-2"
+            inputmode="numeric"
+            bind:value={adding.step}
+          /></label
+        >{/if}
+      {#if adding.spacing === 'stride'}<label class="grid gap-1"
+          ><span class="dim text-[12px]">From</span><input
+            class="input mono w-14 px-2"
+            inputmode="numeric"
+            bind:value={adding.first}
+          /></label
+        >{/if}
+    </div>
   {/if}
-  <div class="col-span-2 flex items-center gap-2">
-    <button class="btn btn-primary" disabled={session.busy || (!type && !twin)}
-      >{twin ? 'Hang as twin' : 'Hang them'}</button
-    >
-    <button type="button" class="btn btn-quiet" onclick={onDone}>Cancel</button>
-    {#if list.length === 0 && types.isSuccess}<span class="dim text-[12px]"
-        >No chart has channels yet: write one in Fixtures.</span
-      >{/if}
-    {#if problem && !problem.violations.length}<span class="text-error text-[12px]" role="alert">{problem.message}</span
-      >{/if}
+  <div class="col-span-2 grid gap-2">
+    {#if adding.preview}<p class="text-[12.5px]" role="status">{adding.preview.sentence}</p>{/if}
+    {@render wrong('step')}{@render wrong('first')}
+    {#if problem && !problem.violations.length}<p class="text-error text-[12.5px]" role="alert">
+        {problem.message}
+      </p>{/if}
+    {#if list.length === 0 && types.isSuccess}<p class="dim text-[12px]">
+        No chart has channels yet: write one in Fixtures.
+      </p>{/if}
+    <div class="flex items-center gap-2">
+      <button class="btn btn-primary" disabled={session.busy || !adding.wish}
+        >{adding.twin ? 'Hang as twin' : 'Hang them'}</button
+      >
+      <button type="button" class="btn btn-quiet" onclick={onDone}>Cancel</button>
+    </div>
   </div>
   <p class="dim col-span-2 text-[11.5px]">
     Overhead: rated clamps, a secondary safety bond on each unit, and nobody below while you work. Local rules decide.

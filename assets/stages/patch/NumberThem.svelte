@@ -17,7 +17,9 @@
     ['buttons', 'where the desk’s buttons begin'],
     ['round', 'round numbers: 1 and every so many'],
     ['stride', 'in steps from an address on'],
+    ['blocks', 'blocks of a type, spare room between'],
   ];
+  const locked = $derived(rig.fixtures.filter((one) => one.isLocked));
 
   $effect(() => {
     // Every wish, and every change of the rig, is planned anew.
@@ -47,8 +49,8 @@
     <label class="grid gap-0.5"
       ><span class="dim text-[12px]">{numbering.goal === 'fewest' ? 'Those that move go' : 'Spacing'}</span>
       <select class="select h-8 w-60" bind:value={numbering.spacing} aria-label="Spacing">
-        {#each SPACINGS.filter(([key]) => key !== 'buttons' || hasButtons) as [key, words] (key)}<option value={key}
-            >{words}</option
+        {#each SPACINGS.filter(([key]) => (key !== 'buttons' || hasButtons) && (key !== 'blocks' || numbering.goal === 'fresh')) as [key, words] (key)}<option
+            value={key}>{words}</option
           >{/each}
       </select></label
     >
@@ -58,6 +60,15 @@
           class="input mono h-8 w-16 px-2"
           inputmode="numeric"
           bind:value={numbering.step}
+        /></label
+      >
+    {/if}
+    {#if numbering.spacing === 'blocks' && numbering.goal === 'fresh'}
+      <label class="grid gap-0.5"
+        ><span class="dim text-[12px]">Spare slots</span><input
+          class="input mono h-8 w-16 px-2"
+          inputmode="numeric"
+          bind:value={numbering.spare}
         /></label
       >
     {/if}
@@ -79,6 +90,17 @@
     >
   </div>
   {#if numbering.problem}<p class="text-error mt-2 text-[12.5px]" role="alert">{numbering.problem}</p>{/if}
+  {#if locked.length}
+    <p class="dim mt-2 flex flex-wrap items-center gap-1.5 text-[12px]">
+      Locked:
+      {#each locked.slice(0, 12) as one (one.id)}<button
+          class="btn h-6 px-2"
+          onclick={() => numbering.lock(one.id, false)}
+          title="Let it move again"><bdi>{one.name}</bdi> ×</button
+        >{/each}
+      {#if locked.length > 12}and {locked.length - 12} more{/if}
+    </p>
+  {/if}
   {#if numbering.plan}
     {@const plan = numbering.plan}
     <p class="mt-3 mb-1.5 text-[12.5px] font-[600]" role="status">{plan.sentence}</p>
@@ -100,16 +122,7 @@
         </li>
       {/each}
     </ul>
-    {#if numbering.locked.length}
-      <p class="dim mt-2 flex flex-wrap items-center gap-1.5 text-[12px]">
-        Stay whatever happens:
-        {#each numbering.locked as id (id)}<button
-            class="btn h-6 px-2"
-            onclick={() => numbering.lock(id, false)}
-            title="Let it move again">{rig.fixtures.find((one) => one.id === id)?.name} ×</button
-          >{/each}
-      </p>
-    {/if}
+
     <div class="mt-3 flex gap-2">
       <button
         class="btn btn-primary"

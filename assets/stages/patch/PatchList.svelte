@@ -7,6 +7,11 @@
 
   const session = useRig();
   const rig = $derived(session.rig);
+  const groups = $derived([...new Set(rig.fixtures.flatMap((one) => one.groups))].sort());
+  const group = $derived(groups.find((one) => one === selection.group) ?? null);
+  const shown = $derived(group === null ? rig.fixtures : rig.fixtures.filter((one) => one.groups.includes(group)));
+  const hasNumbers = $derived(rig.fixtures.some((one) => one.number));
+  const columns = $derived(hasNumbers ? 6 : 5);
 
   /** What stands in the last column: the worst thing first. */
   function remark(id: string): { word: string; tone: string } | null {
@@ -20,6 +25,7 @@
     const twin = rig.fixtures.find((one) => one.id === fixture?.twinOf);
     if (twin) return { word: `twin of ${twin.name}`, tone: 'dim' };
     if (has('spills')) return { word: 'spills', tone: 'text-warning' };
+    if (fixture?.isLocked) return { word: 'locked', tone: 'dim' };
     return fixture?.linkId ? { word: 'radio', tone: 'dim' } : null;
   }
 
@@ -29,16 +35,27 @@
   }
 </script>
 
+{#if groups.length}
+  <div class="flex flex-wrap items-center gap-1 px-4 pb-1.5 text-[12px]" role="group" aria-label="Groups">
+    <button class="chip" aria-pressed={group === null} onclick={() => (selection.group = null)}>All</button>
+    {#each groups as one (one)}<button
+        class="chip"
+        aria-pressed={group === one}
+        onclick={() => (selection.group = group === one ? null : one)}><bdi>{one}</bdi></button
+      >{/each}
+  </div>
+{/if}
 <table class="w-full border-collapse">
   <thead>
     <tr>
-      <th class="head !pl-4">on the tape</th><th class="head">fixture</th><th class="head">address</th><th class="head"
-        >takes</th
-      ><th class="head"></th>
+      {#if hasNumbers}<th class="head !pl-4">no.</th>{/if}
+      <th class="head {hasNumbers ? '' : '!pl-4'}">on the tape</th><th class="head">fixture</th><th class="head"
+        >address</th
+      ><th class="head">takes</th><th class="head"></th>
     </tr>
   </thead>
   <tbody>
-    {#each rig.fixtures as fixture (fixture.id)}
+    {#each shown as fixture (fixture.id)}
       {@const word = remark(fixture.id)}
       <tr
         class="rule border-t"
@@ -47,11 +64,12 @@
         onclick={() => (selection.fixture = fixture.id)}
         oninput={() => (selection.fixture = fixture.id)}
       >
-        <td class="py-0.5 pr-2 pl-4">
+        {#if hasNumbers}<td class="mono faint py-0.5 pr-1 pl-4 !text-[11.5px]">{fixture.number ?? ''}</td>{/if}
+        <td class="py-0.5 pr-2 {hasNumbers ? '' : 'pl-4'}">
           <button
             class="block max-w-[110px] cursor-pointer"
             onclick={() => (selection.fixture = fixture.id)}
-            aria-label="Select {fixture.name}"><Tape name={fixture.name} /></button
+            aria-label="Select {fixture.name}"><Tape name={fixture.name} roll={fixture.tape} /></button
           >
         </td>
         <td class="py-0.5 pr-2 leading-tight"
@@ -69,7 +87,24 @@
         <td class="py-0.5 pr-3 text-[11.5px]"><span class={word?.tone ?? ''}>{word?.word ?? ''}</span></td>
       </tr>
     {:else}
-      <tr><td colspan="5" class="dim px-4 py-6">Nothing hangs yet. Add fixtures takes the next free addresses.</td></tr>
+      <tr
+        ><td colspan={columns} class="dim px-4 py-6">Nothing hangs yet. Add fixtures takes the next free addresses.</td
+        ></tr
+      >
     {/each}
   </tbody>
 </table>
+
+<style>
+  .chip {
+    padding: 1px 8px 2px;
+    border: 1px solid var(--line);
+    border-radius: 4px;
+    color: var(--dim);
+    cursor: pointer;
+  }
+  .chip[aria-pressed='true'] {
+    background: var(--color-base-300);
+    color: var(--color-base-content);
+  }
+</style>

@@ -1,20 +1,22 @@
 <script lang="ts">
   import FindingList from '../../components/FindingList.svelte';
   import { useBench } from '../../state/bench.svelte';
-  import { p } from '../../router';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
   import AddFixtures from './AddFixtures.svelte';
+  import { Adding } from '../../state/adding.svelte';
   import { Numbering } from '../../state/numbering.svelte';
   import NumberThem from './NumberThem.svelte';
+  import AllRight from './AllRight.svelte';
+  import Arrangements from './Arrangements.svelte';
+  import ListMenu from './ListMenu.svelte';
   import PatchList from './PatchList.svelte';
-  import UniverseView from './UniverseView.svelte';
   import UnitCard from './UnitCard.svelte';
 
   const session = useRig();
   const bench = useBench();
   bench.leave();
-  let adding = $state(false);
+  let adding = $state.raw<Adding | null>(null);
   let numbering = $state.raw<Numbering | null>(null);
   const rig = $derived(session.rig);
   const chosen = $derived(rig.fixtures.find((one) => one.id === selection.fixture) ?? null);
@@ -28,28 +30,35 @@
   <section class="rule grid min-h-0 grid-rows-[auto_1fr] border-r" aria-label="Patch list">
     <div class="flex items-center gap-2 px-4 py-2.5">
       <h2 class="flex-1">Patch</h2>
-      <a class="btn btn-quiet" href={p('/rigs/:rig/walk', { params: { rig: rig.id } })}>Walk round</a>
+      <ListMenu />
       <button
         class="btn"
-        onclick={() => ([numbering, adding] = [numbering ? null : new Numbering(session), false])}
+        onclick={() => ([numbering, adding] = [numbering ? null : new Numbering(session), null])}
         aria-expanded={numbering !== null}
         disabled={rig.fixtures.length === 0}>Number them for me</button
       >
-      <button class="btn btn-primary" onclick={() => ([adding, numbering] = [!adding, null])} aria-expanded={adding}
-        >Add fixtures</button
+      <button
+        class="btn btn-primary"
+        onclick={() => ([adding, numbering] = [adding ? null : new Adding(session), null])}
+        aria-expanded={adding !== null}>Add fixtures</button
       >
     </div>
     <div class="scroll">
-      {#if adding}<AddFixtures onDone={() => (adding = false)} />{/if}
+      {#if adding}<AddFixtures {adding} onDone={() => (adding = null)} />{/if}
       {#if numbering}<NumberThem {numbering} onDone={() => (numbering = null)} />{/if}
       <PatchList />
     </div>
   </section>
   <section class="grid min-h-0 grid-rows-[1fr_auto]">
-    <UniverseView places={numbering?.places ?? {}} />
-    <div class="rule scroll mx-4 grid max-h-[250px] min-h-[150px] grid-cols-[1fr_1.15fr] gap-6 border-t py-3">
+    <Arrangements places={numbering?.places ?? {}} coming={adding?.preview?.units ?? []} />
+    <div
+      class="rule scroll mx-4 grid h-[226px] gap-6 border-t py-3 {chosen
+        ? 'grid-cols-[1fr_1.8fr]'
+        : 'grid-cols-[1fr_1fr]'}"
+    >
       <div>
         <h3 class="mb-2">{chosen ? 'About this unit' : wrong.length ? 'To put right' : 'All clear'}</h3>
+        {#if !chosen}<AllRight />{/if}
         <FindingList
           findings={shown}
           empty={chosen ? 'It shares no address with another and fits its universe.' : 'No clash, no overrun.'}

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import Switches from '../../components/Switches.svelte';
   import Tape from '../../components/Tape.svelte';
   import { addressText } from '../../lib/address';
   import { walkOrder } from '../../lib/walk';
   import { plural } from '../../lib/words';
   import { p } from '../../router';
   import { useBench } from '../../state/bench.svelte';
+  import SetCard from './SetCard.svelte';
   import { useRig } from '../../state/rig.svelte';
 
   /** From unit to unit with a phone in one hand: what to set on each, ticked where it hangs. What is not done stays in sight. */
@@ -14,6 +14,7 @@
   const rig = $derived(session.rig);
   const units = $derived(walkOrder(rig.fixtures));
   const left = $derived(units.filter((one) => !one.setAt));
+  const unproved = $derived(units.filter((one) => one.setAt && !one.provedAt));
   let onlyLeft = $state(false);
   const shown = $derived(onlyLeft ? left : units);
   const time = (text: string) =>
@@ -31,6 +32,7 @@
       {left.length === 0
         ? `All ${units.length} are set.`
         : `${plural(left.length, 'unit')} of ${units.length} still to set.`}
+      {#if unproved.length}{plural(unproved.length, 'setting')} not yet proved by off and on.{/if}
     </p>
     <p class="dim mb-3 text-[12.5px]">
       Secondary safety bond on every unit overhead; nobody below while you work. Prove each setting by switching the
@@ -46,7 +48,9 @@
             <div class="min-w-0 flex-1">
               <p class="dim text-[12.5px]"><bdi>{unit.position ?? 'hangs nowhere in particular'}</bdi></p>
               <p class="mt-0.5 flex flex-wrap items-center gap-2">
-                <Tape name={unit.name} /><span class="text-[13px]"><bdi>{unit.model}</bdi>, {unit.modeName}</span>
+                <Tape name={unit.name} roll={unit.tape} /><span class="text-[13px]"
+                  ><bdi>{unit.model}</bdi>, {unit.modeName}</span
+                >
               </p>
             </div>
             <button
@@ -59,25 +63,19 @@
           </div>
           {#if unit.setAt}
             <p class="dim mt-1 text-[12.5px]">
-              <b class="mono">{addressText(unit.universe, unit.address)}</b>, set {time(unit.setAt)}
+              <b class="mono">{addressText(unit.universe, unit.address)}</b>, set {time(unit.setAt)}{#if unit.provedAt},
+                kept it through off and on {time(unit.provedAt)}{/if}
             </p>
+            <button
+              class="btn mt-2 min-h-11"
+              aria-pressed={!!unit.provedAt}
+              disabled={session.busy}
+              onclick={() => session.changeFixture(unit.id, { isProved: !unit.provedAt })}
+              >{unit.provedAt ? 'Kept it ✓' : 'Switched off and on: it kept it'}</button
+            >
           {:else}
-            <div class="mt-2">
-              {#if unit.switches}<Switches switches={unit.switches} />
-              {:else}<p class="flex flex-wrap items-baseline gap-x-3">
-                  <b class="mono !text-[22px]">{unit.display ?? addressText(unit.universe, unit.address)}</b>
-                  {#if unit.display}<span class="dim text-[12.5px]">for {addressText(unit.universe, unit.address)}</span
-                    >{/if}
-                </p>{/if}
-              {#if unit.setup}<p class="mt-1 text-[13px]">{unit.setup}</p>{/if}
-              {#if unit.receiver}<p class="mt-1 text-[13px]">Receiver on <bdi>{unit.receiver}</bdi></p>{/if}
-              {#if unit.setting.length}
-                <dl class="mt-1.5 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[12.5px]">
-                  {#each unit.setting as line (line.about + line.words)}<dt class="faint">{line.about}</dt>
-                    <dd class="dim">{line.words}</dd>{/each}
-                </dl>
-              {/if}
-            </div>
+            <div class="mt-2"><SetCard rig={session.id} fixture={unit} /></div>
+            {#if unit.note}<p class="mt-2 text-[12.5px]"><bdi>{unit.note}</bdi></p>{/if}
           {/if}
         </li>
       {:else}

@@ -1,21 +1,133 @@
 <script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { answered, api } from '../../api/client';
   import { plural } from '../../lib/words';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
+  import { selection } from '../../state/selection.svelte';
   import Paper from './Paper.svelte';
 
+  /** Everything that prints: chosen at the left, seen as it will come out, saved as a PDF. */
   const session = useRig();
   useBench().leave();
   const rig = $derived(session.rig);
+
+  type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards';
+  const KINDS: [Kind, string, string][] = [
+    ['rig', 'The whole rig', 'Patch list, fader map, programming steps'],
+    ['list', 'Patch list', 'One row a unit, by address, position or name'],
+    ['squares', 'Squares of 512', 'A page a universe, the squares filled in'],
+    ['labels', 'Labels', 'For the units, at true size'],
+    ['cards', 'Setting cards', 'Switches drawn or the menu’s words, boxes to tick'],
+  ];
+  let kind = $state<Kind>('rig');
+  let paper = $state<'a4' | 'letter'>('a4');
+  let order = $state<'address' | 'position' | 'name'>('position');
+  let stock = $state<'strips' | 'sheet24' | 'sheet30'>('strips');
+  let isLifeSize = $state(false);
+  const groups = $derived([...new Set(rig.fixtures.flatMap((one) => one.groups))].sort());
+  const group = $derived(groups.find((one) => one === selection.group) ?? null);
+  const query = $derived({ paper, order, stock, ...(group === null ? {} : { group }) });
+
+  const pages = createQuery(() => ({
+    queryKey: ['rig', session.id, 'sheets', rig.version, kind, query],
+    enabled: kind !== 'rig',
+    placeholderData: (before) => before,
+    queryFn: () =>
+      answered(
+        api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
+          params: { path: { rig: session.id, kind: kind === 'rig' ? 'list' : kind }, query },
+        }),
+      ),
+  }));
+  const file = $derived(
+    kind === 'rig'
+      ? `/api/rigs/${session.id}/sheets.pdf`
+      : `/api/rigs/${session.id}/patch-sheets/${kind}.pdf?${new URLSearchParams(query)}`,
+  );
+  const hidden = $derived((pages.data?.count ?? 0) - (pages.data?.svg.length ?? 0));
 </script>
 
 <svelte:head><title>Sheets · {rig.name}</title></svelte:head>
-<main class="grid min-h-0 grid-cols-[minmax(0,1fr)_320px]">
+<main class="grid min-h-0 grid-cols-[280px_minmax(0,1fr)] max-[760px]:grid-cols-1">
+  <aside class="pane rule scroll border-r p-4">
+    <h2 class="mb-2.5">Sheets</h2>
+    <div class="grid gap-1" role="group" aria-label="What to print">
+      {#each KINDS as [one, words, about] (one)}
+        <button class="kind" aria-pressed={kind === one} onclick={() => (kind = one)}
+          ><b>{words}</b><span>{about}</span></button
+        >
+      {/each}
+    </div>
+    {#if kind !== 'rig'}
+      <div class="rule mt-4 grid gap-2.5 border-t pt-3 text-[12.5px]">
+        {#if kind === 'list' || kind === 'cards' || kind === 'labels'}
+          <label class="grid gap-1"
+            ><span class="dim">In the order of</span><select class="select w-full" bind:value={order}>
+              <option value="position">hanging positions</option>
+              <option value="address">addresses</option>
+              <option value="name">names</option>
+            </select></label
+          >
+        {/if}
+        {#if kind === 'labels'}
+          <label class="grid gap-1"
+            ><span class="dim">On</span><select class="select w-full" bind:value={stock}>
+              <option value="strips">strips to cut, 24 mm high</option>
+              <option value="sheet24">adhesive sheets of 24, 70 × 37 mm</option>
+              <option value="sheet30">adhesive sheets of 30, 2⅝ × 1 inch</option>
+            </select></label
+          >
+        {/if}
+        {#if kind !== 'labels' || stock === 'strips'}
+          <label class="grid gap-1"
+            ><span class="dim">Paper</span><select class="select w-full" bind:value={paper}>
+              <option value="a4">A4</option>
+              <option value="letter">Letter</option>
+            </select></label
+          >
+        {/if}
+        {#if groups.length}
+          <label class="grid gap-1"
+            ><span class="dim">Units</span><select
+              class="select w-full"
+              value={group ?? ''}
+              onchange={(event) => (selection.group = event.currentTarget.value || null)}
+            >
+              <option value="">all of them</option>
+              {#each groups as one (one)}<option value={one}>{one}</option>{/each}
+            </select></label
+          >
+        {/if}
+        <label class="flex items-center gap-2"
+          ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={isLifeSize} />Show at life size</label
+        >
+        {#if kind === 'labels'}<p class="dim text-[12px]">
+            Print at actual size, not fitted to the page; measure one label, or the line of 100 mm.
+          </p>{/if}
+      </div>
+    {:else}
+      <ul class="dim rule mt-4 grid gap-2 border-t pt-3 text-[12.5px]">
+        <li>Patch list: {plural(rig.fixtures.length, 'unit')} with address, mode and what to set.</li>
+        <li>
+          Fader map: {rig.desk ? `every fader of ${rig.desk.name} that moves something` : 'choose a desk to have one'}.
+        </li>
+        <li>Programming steps: {plural(rig.looks.length, 'look')}, by bank and scene.</li>
+      </ul>
+    {/if}
+    <p class="dim rule mt-4 border-t pt-3 text-[12px]">
+      A plan on paper never replaces the maker's manual, local codes or licensed people.
+    </p>
+  </aside>
   <section class="grid min-h-0 grid-rows-[auto_1fr] px-5 py-2.5">
     <div class="flex items-center gap-3 pb-2.5">
-      <h2>Sheets</h2>
-      <span class="dim flex-1 text-[12.5px]">A4, black on white</span>
-      <a class="btn btn-primary" href="/api/rigs/{session.id}/sheets.pdf" download>Save the PDF</a>
+      <h2 class="flex-1">
+        {KINDS.find(([one]) => one === kind)?.[1]}
+        {#if kind !== 'rig' && pages.data}<span class="dim ml-1 text-[12.5px] font-[400]"
+            >{plural(pages.data.count, 'page')}, {Math.round(pages.data.width)} × {Math.round(pages.data.height)} mm</span
+          >{/if}
+      </h2>
+      <a class="btn btn-primary" href={file} download>Save the PDF</a>
     </div>
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <div
@@ -25,20 +137,46 @@
       role="region"
       aria-label="What the sheets say"
     >
-      <Paper {rig} />
+      {#if kind === 'rig'}<Paper {rig} />
+      {:else if pages.data}
+        {#each pages.data.svg as svg, index (index)}
+          <img
+            class="sheet"
+            src="data:image/svg+xml;charset=utf-8,{encodeURIComponent(svg)}"
+            style:width={isLifeSize ? `${pages.data.width}mm` : `min(100%, ${pages.data.width * 3.78}px)`}
+            alt="Page {index + 1} of {pages.data.count}"
+          />
+        {/each}
+        {#if hidden > 0}<p class="dim text-center text-[12.5px]">and {plural(hidden, 'more page')} in the PDF</p>{/if}
+      {/if}
     </div>
   </section>
-  <aside class="pane rule scroll border-l p-4">
-    <h3 class="mb-2">What is on it</h3>
-    <ul class="dim grid gap-2 text-[12.5px]">
-      <li>Patch list: {plural(rig.fixtures.length, 'unit')} with address, mode and what to set.</li>
-      <li>
-        Fader map: {rig.desk ? `every fader of ${rig.desk.name} that moves something` : 'choose a desk to have one'}.
-      </li>
-      <li>Programming steps: {plural(rig.looks.length, 'look')}, by bank and scene.</li>
-    </ul>
-    <p class="dim rule mt-4 border-t pt-3 text-[12px]">
-      A plan on paper never replaces the maker's manual, local codes or licensed people.
-    </p>
-  </aside>
 </main>
+
+<style>
+  .kind {
+    display: grid;
+    padding: 6px 10px;
+    border: 1px solid transparent;
+    border-radius: 5px;
+    text-align: left;
+    cursor: pointer;
+  }
+  .kind[aria-pressed='true'] {
+    border-color: var(--line);
+    background: var(--color-base-300);
+  }
+  .kind b {
+    font-weight: 620;
+  }
+  .kind span {
+    color: var(--dim);
+    font-size: 12px;
+  }
+  .sheet {
+    display: block;
+    max-width: none;
+    margin: 0 auto 14px;
+    background: #fff;
+  }
+</style>

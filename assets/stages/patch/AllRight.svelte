@@ -1,0 +1,32 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { plural } from '../../lib/words';
+  import { Numbering } from '../../state/numbering.svelte';
+  import { useRig } from '../../state/rig.svelte';
+
+  /** Every address fault put right at once, with the fewest trips up the ladder. */
+  const session = useRig();
+  const FAULTS = ['clash', 'mixed', 'overrun'];
+  const faults = $derived(session.rig.findings.filter((one) => one.stage === 'patch' && FAULTS.includes(one.code)));
+  const numbering = untrack(() => new Numbering(session));
+  const universes = $derived(Math.max(1, ...session.rig.fixtures.map((one) => one.universe)));
+
+  $effect(() => {
+    if (faults.length < 2) return;
+    numbering.universes = String(Math.min(64, universes));
+    void session.rig.version;
+    void numbering.ask();
+  });
+</script>
+
+{#if faults.length > 1}
+  {#if numbering.plan && numbering.plan.unplaced.length === 0 && numbering.plan.trips.length}
+    <button class="btn btn-primary mb-3 h-7" disabled={session.busy} onclick={() => numbering.take()}
+      >Put all right: {plural(numbering.plan.trips.length, 'ladder trip')}</button
+    >
+  {:else if numbering.plan?.unplaced.length}
+    <p class="text-warning mb-3 text-[12.5px]">
+      {numbering.plan.unplaced[0]?.name}: {numbering.plan.unplaced[0]?.why} Number them for me can spread them over more universes.
+    </p>
+  {/if}
+{/if}

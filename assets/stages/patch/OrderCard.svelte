@@ -1,0 +1,124 @@
+<script lang="ts">
+  import EditText from '../../components/EditText.svelte';
+  import type { Fixture, FixtureChange } from '../../api/types';
+  import { useRig } from '../../state/rig.svelte';
+
+  /** What keeps a rig in order: how the unit is called, what it belongs to, its tape, and which way it turns. */
+  let { fixture }: { fixture: Fixture } = $props();
+  const session = useRig();
+  const ROLLS = ['cream', 'white', 'grey', 'sand', 'pink', 'sage', 'sky'];
+  const groups = $derived([...new Set(session.rig.fixtures.flatMap((one) => one.groups))].sort());
+
+  async function change(what: FixtureChange): Promise<string | null> {
+    const problem = await session.changeFixture(fixture.id, what, true);
+    return problem ? (problem.violations[0]?.message ?? problem.message) : null;
+  }
+</script>
+
+<div class="grid grid-cols-[64px_1fr_1fr] gap-x-3 gap-y-1.5">
+  <label class="field"
+    ><span>Number</span><EditText
+      label="Number of {fixture.name}"
+      class="mono h-7"
+      value={String(fixture.number ?? '')}
+      onCommit={(number) => change({ number })}
+    /></label
+  >
+  <label class="field"
+    ><span>Name on the tape</span><EditText
+      label="Name on the tape"
+      class="h-7"
+      value={fixture.name}
+      onCommit={(name) => change({ name })}
+    /></label
+  >
+  <label class="field"
+    ><span>Where it hangs</span><EditText
+      label="Where it hangs"
+      class="h-7"
+      placeholder="front beam, left"
+      value={fixture.position ?? ''}
+      onCommit={(position) => change({ position })}
+    /></label
+  >
+  <div class="field col-span-2">
+    <span>Groups, with commas between</span><EditText
+      label="Groups of {fixture.name}"
+      class="h-7"
+      placeholder={groups.length ? groups.join(', ') : 'Washes, Upstage'}
+      value={fixture.groups.join(', ')}
+      onCommit={(text) => change({ groups: text })}
+    />
+  </div>
+  <label class="field"
+    ><span>Note</span><EditText
+      label="Note on {fixture.name}"
+      class="h-7"
+      placeholder="new lamp in May"
+      value={fixture.note ?? ''}
+      onCommit={(note) => change({ note })}
+    /></label
+  >
+  <div class="col-span-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px]">
+    <div class="flex items-center gap-1.5" role="group" aria-label="Colour of tape">
+      <span class="dim">Tape</span>
+      {#each ROLLS as roll (roll)}
+        <button
+          class="roll"
+          data-roll={roll}
+          aria-pressed={fixture.tape === roll}
+          aria-label={roll}
+          title={roll}
+          disabled={session.busy}
+          onclick={() => change({ tape: roll })}>{fixture.tape === roll ? '✓' : ''}</button
+        >
+      {/each}
+    </div>
+    <label class="flex items-center gap-1.5" title="No plan moves it"
+      ><input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        checked={fixture.isLocked}
+        onchange={(event) => change({ isLocked: event.currentTarget.checked })}
+      />Locked</label
+    >
+    {#each fixture.turns as turn (turn)}
+      <label class="flex items-center gap-1.5"
+        ><span class="dim">{turn} reversed</span><select
+          class="select h-7 w-28"
+          aria-label="{turn} reversed"
+          value={(turn === 'pan' ? fixture.pan : fixture.tilt) ?? ''}
+          onchange={(event) =>
+            change(turn === 'pan' ? { pan: event.currentTarget.value } : { tilt: event.currentTarget.value })}
+        >
+          <option value="">not at all</option>
+          <option value="unit">in the unit</option>
+          <option value="software">in software</option>
+        </select></label
+      >
+    {/each}
+  </div>
+</div>
+
+<style>
+  .field {
+    display: grid;
+    gap: 2px;
+    align-content: start;
+  }
+  .field > span {
+    color: var(--dim);
+    font-size: 11.5px;
+  }
+  .roll {
+    width: 24px;
+    height: 20px;
+    background: var(--tape);
+    color: var(--tape-ink);
+    border: 1px solid var(--tape-edge);
+    border-radius: 2px;
+    font-size: 12px;
+    line-height: 1;
+    cursor: pointer;
+  }
+</style>

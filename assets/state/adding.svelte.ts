@@ -1,0 +1,80 @@
+import { answered, api } from '../api/client';
+import { ApiError, wordsOf } from '../api/errors';
+import type { AddPreview, Fixture } from '../api/types';
+import type { RigSession } from './rig.svelte';
+
+export type AddSpacing = 'packed' | 'buttons' | 'round' | 'stride';
+/** What hangs: a type in a mode. */
+export type What = { typeId: string; mode: string; name: string };
+
+/** Units about to be hung: asked of the server with each wish and laid on the tape; nothing changes until they are taken. */
+export class Adding {
+  readonly #session: RigSession;
+  count = $state('1');
+  /** As typed; null while it follows the type. */
+  name = $state<string | null>(null);
+  twinOf = $state('');
+  spacing = $state<AddSpacing>('packed');
+  step = $state('10');
+  first = $state('1');
+  together = $state('1');
+  /** What hangs, as the form has it. */
+  what = $state.raw<What | null>(null);
+  preview = $state.raw<AddPreview | null>(null);
+  problem = $state.raw<ApiError | null>(null);
+  #turn = 0;
+
+  readonly twin = $derived.by<Fixture | undefined>(() =>
+    this.#session.rig.fixtures.find((one) => one.id === this.twinOf),
+  );
+  readonly base = $derived(this.name ?? this.twin?.name.replace(/\s+\d+$/, '') ?? this.what?.name ?? '');
+
+  constructor(session: RigSession) {
+    this.#session = session;
+    if ((session.rig.desk?.starts.length ?? 0) > 0) this.spacing = 'buttons';
+  }
+
+  get wish() {
+    const { what, twin } = this;
+    if (!what && !twin) return null;
+    return {
+      typeId: twin?.typeId ?? what?.typeId ?? '',
+      mode: twin?.mode ?? what?.mode ?? '',
+      count: Number(this.count) || 0,
+      name: this.base,
+      spacing: this.spacing,
+      step: Number(this.step) || 0,
+      first: Number(this.first) || 0,
+      together: Number(this.together) || 0,
+      twinOf: twin?.id ?? null,
+    };
+  }
+
+  async ask(): Promise<void> {
+    const turn = ++this.#turn;
+    const { id, rig } = this.#session;
+    const wish = this.wish;
+    if (!wish) return;
+    try {
+      const call = { params: { path: { rig: id } }, body: { version: rig.version, ...wish } };
+      const preview = await answered(api.POST('/api/rigs/{rig}/fixtures/preview', call));
+      if (turn === this.#turn) [this.preview, this.problem] = [preview, null];
+    } catch (error) {
+      const problem = error instanceof ApiError ? error : new ApiError(0, { detail: wordsOf(error) });
+      if (turn === this.#turn) [this.preview, this.problem] = [null, problem];
+    }
+  }
+
+  /** @returns the first of the new units, or null when nothing was hung */
+  async take(): Promise<Fixture | null> {
+    const wish = this.wish;
+    if (!wish) return null;
+    const before = this.#session.rig.fixtures.map((one) => one.id);
+    const call = { params: { path: { rig: this.#session.id } } };
+    this.problem = await this.#session.write(
+      (version) => answered(api.POST('/api/rigs/{rig}/fixtures', { ...call, body: { version, ...wish } })),
+      true,
+    );
+    return this.problem ? null : (this.#session.rig.fixtures.find((one) => !before.includes(one.id)) ?? null);
+  }
+}

@@ -1,0 +1,114 @@
+import { answered, api } from '../api/client';
+import { wordsOf } from '../api/errors';
+import type { Curve, Fixture, Travel } from '../api/types';
+import type { RigSession } from './rig.svelte';
+
+export type Shape = 'linear' | 'square' | 'root' | 's' | 'table';
+
+/** A curve being drawn for one channel of a unit: every change is worked out by the server, and nothing is kept until it is taken. */
+export class CurveEdit {
+  readonly #session: RigSession;
+  readonly #fixture: () => Fixture;
+  channel = $state(1);
+  isForType = $state(false);
+  shape = $state<Shape>('linear');
+  min = $state('0');
+  max = $state('255');
+  bound = $state<'scale' | 'clamp'>('scale');
+  /** Pairs of level in and level out, "0 0, 0.5 0.2, 1 1". */
+  points = $state('0 0, 0.5 0.5, 1 1');
+  travel = $state.raw<Travel | null>(null);
+  problem = $state<string | null>(null);
+  #turn = 0;
+
+  /** The curve that stands on the channel now: the unit's own comes before its type's. */
+  readonly there = $derived.by<Curve | null>(() => {
+    const on = this.#fixture().curves.filter((one) => one.channel === this.channel);
+    return on.find((one) => !one.isForType) ?? on[0] ?? null;
+  });
+
+  readonly wish = $derived({
+    channel: this.channel,
+    shape: this.shape,
+    min: whole(this.min),
+    max: whole(this.max),
+    bound: this.bound,
+    ...(this.shape === 'table' ? { points: pairs(this.points) } : {}),
+  });
+
+  constructor(session: RigSession, fixture: () => Fixture) {
+    this.#session = session;
+    this.#fixture = fixture;
+    this.begin(fixture().curves[0]?.channel ?? 1);
+  }
+
+  /** Takes up what stands on a channel. */
+  begin(channel: number): void {
+    this.channel = channel;
+    const now = this.there;
+    this.isForType = now?.isForType ?? false;
+    this.shape = (now?.shape as Shape | undefined) ?? 'linear';
+    this.min = String(now?.min ?? 0);
+    this.max = String(now?.max ?? 255);
+    this.bound = (now?.bound as 'scale' | 'clamp' | undefined) ?? 'scale';
+    this.points = now?.points.length ? now.points.map((pair) => pair.join(' ')).join(', ') : '0 0, 0.5 0.5, 1 1';
+    this.problem = null;
+  }
+
+  async ask(): Promise<void> {
+    const turn = ++this.#turn;
+    const path = { rig: this.#session.id, id: this.#fixture().id };
+    try {
+      const travel = await answered(
+        api.POST('/api/rigs/{rig}/fixtures/{id}/curve/preview', {
+          params: { path },
+          body: { curve: this.wish as Record<string, unknown> as Record<string, never> },
+        }),
+      );
+      if (turn !== this.#turn) return;
+      this.travel = travel;
+      this.problem = null;
+    } catch (error) {
+      if (turn === this.#turn) this.problem = wordsOf(error);
+    }
+  }
+
+  take(): Promise<void> {
+    return this.#put(this.wish);
+  }
+
+  /** The fader's own value again. */
+  async straighten(): Promise<void> {
+    await this.#put(null);
+    if (!this.problem) this.begin(this.channel);
+  }
+
+  async #put(curve: Record<string, unknown> | null): Promise<void> {
+    const path = { rig: this.#session.id, id: this.#fixture().id };
+    const { channel, isForType: forType } = this;
+    const problem = await this.#session.write(
+      (version) =>
+        answered(
+          api.PUT('/api/rigs/{rig}/fixtures/{id}/curve', {
+            params: { path },
+            body: { version, channel, forType, curve: curve as Record<string, never> | null },
+          }),
+        ),
+      true,
+    );
+    this.problem = problem ? (problem.violations[0]?.message ?? problem.message) : null;
+  }
+}
+
+/** What is no whole number goes as it was typed, and the server says so. */
+function whole(text: string): number | string {
+  return /^\s*\d+\s*$/.test(text) ? Number(text) : text;
+}
+
+function pairs(text: string): (number | string)[][] {
+  return text
+    .split(/[,;]/)
+    .map((pair) => pair.trim())
+    .filter((pair) => pair !== '')
+    .map((pair) => pair.split(/\s+/).map((one) => (Number.isFinite(Number(one)) ? Number(one) : one)));
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Sheet\Draw;
+
+use Rigger\App\Sheet\PaperSize;
+
+/** Pages that fill from the top, each with a head and its number at the foot. Measures are millimetres. */
+final class Flow
+{
+    public const MARGIN = 12.0;
+
+    /** @var list<Page> */
+    private array $pages = [];
+    private float $y = 0.0;
+    public readonly float $width;
+    private readonly float $pageWidth;
+    private readonly float $pageHeight;
+
+    public function __construct(private readonly Type $type, PaperSize $paper, private readonly string $title, private readonly string $subtitle, bool $isWide = false)
+    {
+        [$this->pageWidth, $this->pageHeight] = $isWide ? [$paper->height(), $paper->width()] : [$paper->width(), $paper->height()];
+        $this->width = $this->pageWidth - 2 * self::MARGIN;
+        $this->turn();
+    }
+
+    public function page(): Page
+    {
+        return $this->pages[\count($this->pages) - 1];
+    }
+
+    /** Where the next thing begins. */
+    public function top(): float
+    {
+        return $this->y;
+    }
+
+    public function left(): float
+    {
+        return $this->pageHeight - self::MARGIN - 5 - $this->y;
+    }
+
+    public function down(float $by): void
+    {
+        $this->y += $by;
+    }
+
+    /** @return bool whether a new page had to be begun */
+    public function room(float $height): bool
+    {
+        if ($height <= $this->left()) {
+            return false;
+        }
+        $this->turn();
+
+        return true;
+    }
+
+    public function turn(): void
+    {
+        $this->pages[] = new Page($this->pageWidth, $this->pageHeight);
+        $this->y = self::MARGIN + 5;
+        $this->page()->add(
+            $this->type->fitted(self::MARGIN, $this->y, $this->title, 14, $this->width * 0.6, true),
+            $this->type->fitted(self::MARGIN + $this->width, $this->y, $this->subtitle, 9, $this->width * 0.38, false, Align::Right),
+        );
+        $this->y += 4;
+    }
+
+    public function paragraph(string $text, float $size = 9): void
+    {
+        foreach ($this->type->wrap($text, $size, $this->width) as $line) {
+            $this->room(5);
+            $this->y += $size * Type::POINT * 1.3;
+            $this->page()->add($this->type->words(self::MARGIN, $this->y, $line, $size));
+        }
+    }
+
+    /**
+     * @param list<float>        $widths shares of the width
+     * @param list<string>       $heads  repeated on each page
+     * @param list<list<string>> $rows   the first cell stands in bold
+     */
+    public function table(array $widths, array $heads, array $rows): void
+    {
+        $unit = $this->width / array_sum($widths);
+        $widths = array_map(static fn (float $one): float => $one * $unit, $widths);
+        $this->row($widths, $heads, true);
+        foreach ($rows as $row) {
+            $lines = 1;
+            foreach ($row as $index => $cell) {
+                $lines = max($lines, \count($this->type->wrap($cell, 9, $widths[$index] - 2, 0 === $index)));
+            }
+            if ($this->room($lines * 4.2 + 1.6)) {
+                $this->row($widths, $heads, true);
+            }
+            $this->row($widths, $row, false);
+        }
+    }
+
+    /** @return non-empty-list<Page> */
+    public function pages(): array
+    {
+        $count = \count($this->pages);
+        foreach ($this->pages as $index => $page) {
+            $page->add($this->type->words($page->width - self::MARGIN, $page->height - self::MARGIN + 3, \sprintf('%s · page %d of %d', $this->title, $index + 1, $count), 8, false, Align::Right));
+        }
+        \assert([] !== $this->pages);
+
+        return $this->pages;
+    }
+
+    /**
+     * @param list<float>  $widths
+     * @param list<string> $cells
+     */
+    private function row(array $widths, array $cells, bool $isHead): void
+    {
+        $x = self::MARGIN;
+        $deepest = 1;
+        foreach ($cells as $index => $cell) {
+            $isBold = $isHead || 0 === $index;
+            foreach ($this->type->wrap($cell, 9, $widths[$index] - 2, $isBold) as $line => $words) {
+                $this->page()->add($this->type->words($x, $this->y + 4 + $line * 4.2, $words, 9, $isBold));
+                $deepest = max($deepest, $line + 1);
+            }
+            $x += $widths[$index];
+        }
+        $this->y += $deepest * 4.2 + 1.4;
+        $this->page()->add(new Stroke(self::MARGIN, $this->y, self::MARGIN + $this->width, $this->y, $isHead ? 0.4 : 0.1));
+    }
+}

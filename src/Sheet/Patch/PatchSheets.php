@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Sheet\Patch;
+
+use Rigger\App\Rig\View\FixtureView;
+use Rigger\App\Rig\View\RigView;
+use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\Type;
+use Rigger\App\Sheet\PaperSize;
+
+/** The patch on paper: a list, the squares of a universe, labels, or cards to set units by. */
+final readonly class PatchSheets
+{
+    private Type $type;
+
+    public function __construct(
+        private SheetKind $kind,
+        private PaperSize $paper,
+        private ListOrder $order,
+        private LabelStock $stock,
+        private ?string $group = null,
+    ) {
+        $this->type = new Type();
+    }
+
+    /** @return non-empty-list<Page> */
+    public function of(RigView $rig): array
+    {
+        $fixtures = $this->order->sort(null === $this->group ? $rig->fixtures : array_values(array_filter($rig->fixtures, fn (FixtureView $one): bool => \in_array($this->group, $one->groups, true))));
+
+        return match ($this->kind) {
+            SheetKind::List => (new ListSheet($this->type, $this->paper))->of($rig, $fixtures, $this->order),
+            SheetKind::Squares => (new SquaresSheet($this->type, $this->paper))->of($rig, $fixtures),
+            SheetKind::Labels => (new LabelSheet($this->type, $this->stock, $this->paper))->of($fixtures),
+            SheetKind::Cards => (new CardSheet($this->type, $this->paper))->of($rig, $fixtures),
+        };
+    }
+}
