@@ -11,13 +11,43 @@ test('the rig is numbered with the fewest trips, looked at before it is taken', 
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
   // Pack A is out of reach tonight: it stays, and the plan is another one.
   await panel.getByRole('button', { name: 'keep it there' }).click();
-  await expect(panel.getByText('Stay whatever happens:')).toBeVisible();
+  await expect(panel.getByText('Locked:')).toBeVisible();
   await expect(panel.getByText(/it shares 85–88 with Pack A/)).toBeVisible();
   await panel.getByRole('button', { name: 'Pack A ×' }).click();
   await panel.getByRole('button', { name: 'Take these addresses' }).click();
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.099');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
+});
+
+test('twelve are added in pairs, seen on the tape first; several faults are put right with one button', async ({
+  page,
+  request,
+}) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('combobox', { name: 'Fixture' }).selectOption({ label: 'Ferrow Twin White' });
+  await page.getByLabel('How many', { exact: true }).fill('12');
+  await page.getByLabel('How many share an address').selectOption('pairs');
+  await page.getByRole('combobox', { name: 'Spacing' }).selectOption('packed');
+  await page.getByLabel('Name on the tape').fill('Gleam');
+  await expect(page.getByText('12 Twin White of 2 channels at 6 addresses, from 1.010 to 1.041.')).toBeVisible();
+  await expect(page.locator('.ghost').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Hang them' }).click();
+  await expect(page.getByRole('textbox', { name: 'Address of Gleam 12' })).toHaveValue('1.040');
+  await expect(page.getByText('twin of Gleam 11')).toBeVisible();
+  // Two faults: Pack A on Batten, and now a panel on Spin R.
+  const address = page.getByRole('textbox', { name: 'Address of Gleam 11' });
+  await address.fill('1.060');
+  await address.press('Enter');
+  await page.getByRole('button', { name: 'Add fixtures' }).focus();
+  await page.reload();
+  const all = page.getByRole('button', { name: 'Put all right: 2 ladder trips' });
+  await all.click();
+  await expect(page.getByText('No clash, no overrun.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(all).toBeVisible();
 });
 
 test('a piece of tape is dragged and nudged, and says first what it would share', async ({ page, request }) => {
@@ -61,6 +91,11 @@ test('the walk-round is ticked on a phone, and what is left stays in sight', asy
   await expect(drum.getByText('d001')).toBeVisible();
   await drum.getByRole('button', { name: 'It is set' }).click();
   await expect(drum.getByText(/, set /)).toBeVisible();
+  await expect(page.getByRole('status').first()).toHaveText(
+    '13 units of 14 still to set. 1 setting not yet proved by off and on.',
+  );
+  await drum.getByRole('button', { name: 'Switched off and on: it kept it' }).click();
+  await expect(drum.getByText(/kept it through off and on/)).toBeVisible();
   await expect(page.getByRole('status').first()).toHaveText('13 units of 14 still to set.');
   const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(over).toBeLessThanOrEqual(0);
@@ -71,6 +106,9 @@ test('the walk-round is ticked on a phone, and what is left stays in sight', asy
   const pack = page.getByRole('listitem', { name: 'Pack A' });
   await pack.getByRole('button', { name: 'Switch 4' }).click();
   await expect(pack.getByText('Switches that stand so spell address 93.')).toBeVisible();
+  // How often to press, counted from what the display shows.
+  await page.getByRole('textbox', { name: 'What Drum 3 shows now' }).fill('12');
+  await expect(page.getByRole('listitem', { name: 'Drum 3' }).getByText(/3 times/)).toBeVisible();
   await drum.getByRole('button', { name: 'Set ✓' }).click();
   await expect(page.getByRole('status').first()).toHaveText('14 units of 14 still to set.');
 });

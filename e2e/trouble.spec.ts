@@ -78,6 +78,7 @@ test('names in any script, and markup as a name, are only names', async ({ page,
   const rig = await demoRig(request);
   await openStage(page, rig, 'patch');
   await page.getByRole('button', { name: 'Select Panel' }).click();
+  await page.getByRole('tab', { name: 'In order' }).click();
   const name = page.getByRole('textbox', { name: 'Name on the tape' });
   await name.fill('x'.repeat(10_000));
   await name.press('Enter');

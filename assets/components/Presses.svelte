@@ -23,7 +23,7 @@
 </script>
 
 <p class="mt-2 flex flex-wrap items-center gap-2 text-[12.5px]">
-  <label class="flex items-center gap-1.5"
+  <label class="flex items-center gap-3"
     ><span class="dim">It shows now</span><input
       class="input mono h-7 w-16 px-2"
       aria-label="What {fixture.name} shows now"

@@ -57,10 +57,11 @@ abstract class ApiTestCase extends WebTestCase
      *
      * @param array<string, string> $files  text by file name
      * @param string                $member "file" for one, "files" for several
+     * @param array<string, string> $fields what else the form says
      *
      * @return array<string, mixed>
      */
-    protected function upload(string $path, array $files, string $member, int $status = 200): array
+    protected function upload(string $path, array $files, string $member, int $status = 200, array $fields = []): array
     {
         $uploads = [];
         foreach ($files as $name => $text) {
@@ -68,7 +69,7 @@ abstract class ApiTestCase extends WebTestCase
             file_put_contents($file, $text);
             $uploads[] = new UploadedFile($file, (string) $name, null, null, true);
         }
-        $this->client->request('POST', $path, files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads], server: ['HTTP_ACCEPT' => 'application/json']);
+        $this->client->request('POST', $path, $fields, files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads], server: ['HTTP_ACCEPT' => 'application/json']);
         $answer = (string) $this->client->getResponse()->getContent();
         self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
 

@@ -56,7 +56,7 @@
   ];
 </script>
 
-<div class="grid min-h-0 grid-rows-[auto_1fr] px-4 py-2.5">
+<div class="grid min-h-0 grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] px-4 py-2.5">
   <div class="flex items-center gap-3 pb-2">
     {#if shown === 'plan'}<h2>Stage plan</h2>
     {:else if universes.length > 1}

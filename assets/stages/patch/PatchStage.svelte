@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { answered, api } from '../../api/client';
   import FindingList from '../../components/FindingList.svelte';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -23,10 +24,20 @@
   const mine = $derived(rig.findings.filter((one) => one.stage === 'patch'));
   const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
   const shown = $derived(chosen ? mine.filter((one) => one.fixtureIds.includes(chosen.id)) : wrong);
+
+  const takeDown = (id: string) =>
+    session.write((version) =>
+      answered(
+        api.POST('/api/rigs/{rig}/fixtures/{id}/remove', {
+          params: { path: { rig: session.id, id } },
+          body: { version },
+        }),
+      ),
+    );
 </script>
 
 <svelte:head><title>Patch · {rig.name}</title></svelte:head>
-<main class="grid min-h-0 grid-cols-[minmax(430px,470px)_1fr]">
+<main class="grid min-h-0 grid-cols-[minmax(430px,470px)_minmax(0,1fr)]">
   <section class="rule grid min-h-0 grid-rows-[auto_1fr] border-r" aria-label="Patch list">
     <div class="flex items-center gap-2 px-4 py-2.5">
       <h2 class="flex-1">Patch</h2>
@@ -49,7 +60,7 @@
       <PatchList />
     </div>
   </section>
-  <section class="grid min-h-0 grid-rows-[1fr_auto]">
+  <section class="grid min-h-0 grid-cols-[minmax(0,1fr)] grid-rows-[minmax(0,1fr)_auto]">
     <Arrangements places={numbering?.places ?? {}} coming={adding?.preview?.units ?? []} />
     <div
       class="rule scroll mx-4 grid h-[226px] gap-6 border-t py-3 {chosen
@@ -57,7 +68,12 @@
         : 'grid-cols-[1fr_1fr]'}"
     >
       <div>
-        <h3 class="mb-2">{chosen ? 'About this unit' : wrong.length ? 'To put right' : 'All clear'}</h3>
+        <div class="mb-2 flex min-h-7 items-center">
+          <h3 class="flex-1">{chosen ? 'About this unit' : wrong.length ? 'To put right' : 'All clear'}</h3>
+          {#if chosen}<button class="btn btn-quiet h-7" onclick={() => takeDown(chosen.id)} disabled={session.busy}
+              >Take it down</button
+            >{/if}
+        </div>
         {#if !chosen}<AllRight />{/if}
         <FindingList
           findings={shown}

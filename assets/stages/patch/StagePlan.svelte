@@ -23,9 +23,9 @@
   let drawing: HTMLElement | undefined = $state();
   let band = $state.raw<[Point, Point] | null>(null);
 
-  let wide = $state(1);
-  let high = $state(1);
-  const extent = $derived(extentOf(rig.fixtures, rig.supports, wide / high));
+  let wide = $state(4);
+  let high = $state(3);
+  const extent = $derived(extentOf(rig.fixtures, rig.supports, wide / Math.max(high, 1)));
   const waiting = $derived(rig.fixtures.filter((one) => !one.spot));
   const standing = $derived(rig.fixtures.filter((one) => one.spot || (drag.at && drag.has(one.id))));
   const above = $derived(
@@ -209,6 +209,7 @@
   .stage {
     position: relative;
     height: 100%;
+    min-height: 200px;
     background: var(--well);
     border: 1px solid var(--well-edge);
     border-radius: 4px;

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { answered, api } from '../../api/client';
   import type { Fixture } from '../../api/types';
   import { useRig } from '../../state/rig.svelte';
   import CurveCard from './CurveCard.svelte';
@@ -19,16 +18,6 @@
   ];
   let page = $state<Page>('set');
 
-  const remove = () =>
-    session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/fixtures/{id}/remove', {
-          params: { path: { rig: session.id, id: fixture.id } },
-          body: { version },
-        }),
-      ),
-    );
-
   function along(event: KeyboardEvent) {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (by === undefined) return;
@@ -40,8 +29,14 @@
 </script>
 
 <div class="grid content-start">
-  <div class="rule mb-2.5 flex items-center gap-3 border-b">
-    <div class="flex gap-3" role="tablist" aria-label="About {fixture.name}" tabindex="-1" onkeydown={along}>
+  <div class="rule mb-2.5 border-b">
+    <div
+      class="flex flex-wrap gap-x-4"
+      role="tablist"
+      aria-label="About {fixture.name}"
+      tabindex="-1"
+      onkeydown={along}
+    >
       {#each PAGES as [one, words] (one)}
         <button
           class="tab-word"
@@ -55,8 +50,6 @@
         >
       {/each}
     </div>
-    <span class="flex-1"></span>
-    <button class="btn btn-quiet mb-1 h-7" onclick={remove} disabled={session.busy}>Take it down</button>
   </div>
   <div role="tabpanel" id="unit-page" aria-labelledby="unit-{page}">
     {#if page === 'set'}<SetCard rig={session.id} {fixture} />
@@ -69,6 +62,7 @@
 <style>
   .tab-word {
     padding: 3px 1px 6px;
+    white-space: nowrap;
     color: var(--dim);
     font-weight: 560;
     cursor: pointer;

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Api;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rigger\App\Tests\Support\ApiTestCase;
+
+/** Many units at once: seen first, then hung as seen. */
+final class HangingTest extends ApiTestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> wish, the first addresses */
+    public static function wishes(): iterable
+    {
+        yield 'packed into the gaps' => [['count' => 4, 'spacing' => 'packed'], ['1.010', '1.012', '1.024', '1.026']];
+        yield 'in pairs' => [['count' => 4, 'spacing' => 'packed', 'together' => 2], ['1.010', '1.010', '1.012', '1.012']];
+        yield 'all together' => [['count' => 3, 'spacing' => 'packed', 'together' => 3], ['1.010', '1.010', '1.010']];
+        yield 'round numbers' => [['count' => 3, 'spacing' => 'round', 'step' => 10], ['1.011', '1.041', '1.101']];
+        yield 'in steps' => [['count' => 3, 'spacing' => 'stride', 'step' => 50, 'first' => 200], ['1.200', '1.250', '1.300']];
+        yield 'where a button begins' => [['count' => 1, 'spacing' => 'buttons'], ['1.099']];
+        yield 'on into the next universe' => [['count' => 300, 'spacing' => 'stride', 'step' => 2, 'first' => 1], ['1.011', '1.013']];
+    }
+
+    /**
+     * @param array<string, mixed> $wish
+     * @param list<string>         $addresses
+     */
+    #[DataProvider('wishes')]
+    public function testWhatIsSeenIsWhatHangs(array $wish, array $addresses): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        $body = ['version' => 1, 'typeId' => self::fixture($rig, 'Panel')['typeId'], 'mode' => 'two', 'name' => 'Gleam'] + $wish;
+        $say = static fn (array $one): string => \sprintf('%d.%03d', $one['universe'], $one['address']);
+
+        $preview = $this->ask('POST', $path.'/fixtures/preview', $body);
+        self::assertSame(1, $this->ask('GET', $path)['version'], 'nothing has changed yet');
+        self::assertSame($addresses, \array_slice(array_map($say, $preview['units']), 0, \count($addresses)));
+        $after = $this->ask('POST', $path.'/fixtures', $body);
+        $hung = array_values(array_filter($after['fixtures'], static fn (array $one): bool => str_starts_with($one['name'], 'Gleam')));
+        self::assertSame(array_map($say, $preview['units']), array_map($say, $hung));
+        $faults = static fn (array $one): array => array_values(array_filter(self::codes($one, 'patch'), static fn (string $code): bool => str_starts_with($code, 'error')));
+        self::assertSame($faults($rig), $faults($after), 'no new clash');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function refused(): iterable
+    {
+        yield 'none' => [['count' => 0], 'count'];
+        yield 'too many' => [['count' => 501], 'count'];
+        yield 'a step of 0' => [['count' => 2, 'spacing' => 'stride', 'step' => 0], 'step'];
+        yield 'an address past the end' => [['count' => 2, 'spacing' => 'stride', 'first' => 600], 'first'];
+        yield 'no such spacing' => [['count' => 2, 'spacing' => 'loose'], 'spacing'];
+        yield 'a name that is too long' => [['count' => 2, 'name' => str_repeat('x', 90)], 'name'];
+        yield 'a mode that it has not' => [['count' => 2, 'mode' => 'ninety'], 'mode'];
+    }
+
+    /** @param array<string, mixed> $wish */
+    #[DataProvider('refused')]
+    public function testAWishThatCannotBeIsRefusedAtItsField(array $wish, string $field): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $typeId = self::fixture($this->ask('GET', $path), 'Panel')['typeId'];
+        foreach (['', '/preview'] as $end) {
+            $problem = $this->ask('POST', $path.'/fixtures'.$end, $wish + ['version' => 1, 'typeId' => $typeId, 'mode' => 'two', 'count' => 1, 'name' => 'Gleam'], 422);
+            self::assertSame($field, $problem['violations'][0]['path']);
+        }
+        self::assertSame(1, $this->ask('GET', $path)['version']);
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Api;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rigger\App\Tests\Support\ApiTestCase;
+
+/** Numbers, groups, directions, curves, and another mode or type in a unit's place. */
+final class OrderTest extends ApiTestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function refused(): iterable
+    {
+        yield 'a number in words' => [['number' => 'six'], 'number'];
+        yield 'a number past the end' => [['number' => '100000'], 'number'];
+        yield 'too many groups' => [['groups' => implode(',', range(1, 13))], 'groups'];
+        yield 'a note without end' => [['note' => str_repeat('x', 1001)], 'note'];
+        yield 'tape that nobody has' => [['tape' => 'purple'], 'tape'];
+        yield 'a direction that it lacks' => [['pan' => 'unit'], 'pan'];
+        yield 'turned round nowhere known' => [['tilt' => 'both'], 'tilt'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('refused')]
+    public function testWhatCannotBeNotedIsRefusedAtItsField(array $change, string $field): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $drum = self::fixture($this->ask('GET', $path), 'Drum 1')['id'];
+        $problem = $this->ask('PATCH', $path.'/fixtures/'.$drum, ['version' => 1] + $change, 422);
+        self::assertSame($field, $problem['violations'][0]['path']);
+    }
+
+    public function testTwoUnitsOfOneNumberAreTold(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        self::assertNotContains('warning number_twice', self::codes($rig, 'patch'));
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.self::fixture($rig, 'Haar')['id'], ['version' => 1, 'number' => '11']);
+        self::assertContains('warning number_twice', self::codes($rig, 'patch'));
+    }
+
+    public function testAReversalInSoftwareMirrorsTheLampAndOneInTheUnitIsOnlyToldOnce(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $spin = self::fixture($this->ask('GET', $path), 'Spin L');
+        $slots = [(string) $spin['address'] => 200];
+        $pan = fn (): float => self::named($this->ask('POST', $path.'/live', ['slots' => $slots])['lamps'], 'Spin L')['pan'];
+        $plain = $pan();
+        $this->ask('PATCH', $path.'/fixtures/'.$spin['id'], ['version' => 1, 'pan' => 'software']);
+        $turned = $pan();
+        self::assertNotEqualsWithDelta(0.0, $plain, 1.0);
+        self::assertEqualsWithDelta(-$plain, $turned, 0.01);
+        $rig = $this->ask('PATCH', $path.'/fixtures/'.$spin['id'], ['version' => 2, 'pan' => 'unit']);
+        self::assertSame('unit', self::fixture($rig, 'Spin L')['pan'], 'one place takes the other\'s: never both');
+        self::assertEqualsWithDelta(-$plain, $pan(), 0.01, 'the unit turns it round now');
+    }
+
+    public function testAFloorGlowsInABlackoutAndIsTold(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $pack = self::fixture($this->ask('GET', $path), 'Pack B');
+        $curve = ['channel' => 1, 'shape' => 'linear', 'min' => 51, 'max' => 255, 'bound' => 'scale'];
+        $travel = $this->ask('POST', $path.'/fixtures/'.$pack['id'].'/curve/preview', ['curve' => $curve]);
+        self::assertSame([51, 255], [$travel['values'][0], $travel['values'][255]]);
+        self::assertStringContainsString('which is 20 % of its light', $travel['glow']);
+        $rig = $this->ask('PUT', $path.'/fixtures/'.$pack['id'].'/curve', ['version' => 1, 'channel' => 1, 'forType' => false, 'curve' => $curve]);
+        self::assertContains('caution glows', self::codes($rig, 'patch'));
+        $lit = static fn (array $lamps, string $name): float => array_sum(array_column(self::named($lamps, $name)['cells'], 'brightness'));
+        $lamps = $this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'];
+        self::assertGreaterThan(0.0, $lit($lamps, 'Pack B'));
+        self::assertSame(0.0, $lit($lamps, 'Pack A'));
+
+        // For the type, and then a straight one of its own for one unit.
+        $rig = $this->ask('PUT', $path.'/fixtures/'.$pack['id'].'/curve', ['version' => 2, 'channel' => 1, 'forType' => true, 'curve' => $curve]);
+        self::assertGreaterThan(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack A'));
+        $rig = $this->ask('PUT', $path.'/fixtures/'.$pack['id'].'/curve', ['version' => 3, 'channel' => 1, 'forType' => false, 'curve' => ['min' => 0] + $curve]);
+        self::assertSame(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack B'));
+
+        foreach ([['channel' => 9], ['min' => 200, 'max' => 100], ['shape' => 'bent']] as $wrong) {
+            $this->ask('POST', $path.'/fixtures/'.$pack['id'].'/curve/preview', ['curve' => $wrong + $curve], 422);
+        }
+    }
+
+    public function testAnotherTypeIsCheckedAgainstAllBehindItAndOfferedRoom(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        [$panel, $batten] = [self::fixture($rig, 'Panel'), self::fixture($rig, 'Batten')];
+        $fit = $this->ask('GET', $path.'/fixtures/'.$panel['id'].'/fit?mode=cells&type='.$batten['typeId']);
+        self::assertFalse($fit['fits']);
+        self::assertSame('27 channels at 117 would share 127–129 with Tape.', $fit['words']);
+        self::assertNotNull($fit['room']);
+        $after = $this->ask('POST', $path.'/fixtures/'.$panel['id'].'/swap', ['version' => 1, 'typeId' => $batten['typeId'], 'mode' => 'cells', 'makesRoom' => true]);
+        $swapped = self::fixture($after, 'Panel');
+        self::assertSame($fit['room'], $swapped['universe'].'/'.$swapped['address']);
+        self::assertSame([$panel['name'], $panel['position'], $panel['number']], [$swapped['name'], $swapped['position'], $swapped['number']]);
+        self::assertCount(1, array_filter(self::codes($after, 'patch'), static fn (string $code): bool => 'error clash' === $code), 'the one that was there');
+        self::assertTrue($this->ask('GET', $path.'/fixtures/'.self::fixture($after, 'Haar')['id'].'/fit?mode=two')['fits']);
+        $this->ask('GET', $path.'/fixtures/'.$panel['id'].'/fit?mode=ninety', null, 422);
+    }
+
+    public function testPressesAndLargeSetsAreSums(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        $presses = $path.'/fixtures/'.self::fixture($rig, 'Drum 3')['id'].'/presses';
+        self::assertSame('From 012 press Up 3 times.', $this->ask('POST', $presses, ['from' => 12])['words']);
+        self::assertSame('from', $this->ask('POST', $presses, ['from' => 0], 422)['violations'][0]['path']);
+        self::assertSame('no_keys', $this->ask('POST', $path.'/fixtures/'.self::fixture($rig, 'Pack A')['id'].'/presses', ['from' => 1], 409)['type']);
+        $set = $this->ask('POST', '/api/large-set', ['count' => 400, 'footprint' => 3, 'outputs' => 24, 'unit' => 171]);
+        self::assertSame([3, 168], [$set['universes'], $set['perUniverse']]);
+        self::assertSame('Unit 171: 2.007 to 009, receiver 22, outputs 7–9.', $set['unitWords']);
+        self::assertSame('footprint', $this->ask('POST', '/api/large-set', ['count' => 1, 'footprint' => 513], 422)['violations'][0]['path']);
+    }
+}

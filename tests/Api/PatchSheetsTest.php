@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Tests\Api;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Rigger\App\Tests\Support\ApiTestCase;
+
+/** The patch on paper, as it is shown and as it prints. */
+final class PatchSheetsTest extends ApiTestCase
+{
+    /** @return iterable<string, array{string, string, string, list<string>}> kind and query, page size in millimetres, words on it */
+    public static function sheets(): iterable
+    {
+        yield 'a list by name' => ['list', 'order=name', '297.0 x 210.0', ['Pellow Quad Pack, 4-channel', '1.085 to 088', 'Switches 1 3 5 7 up', 'Secondary safety bond']];
+        yield 'a list on Letter' => ['list', 'paper=letter', '279.4 x 215.9', ['patch list by address']];
+        yield 'squares' => ['squares', '', '297.0 x 210.0', ['Universe 1', 'Drum 1 + Drum 2', '512']];
+        yield 'strips' => ['labels', 'stock=strips', '210.0 x 297.0', ['Spin L', '1.043', 'This line is 100 mm long']];
+        yield 'an adhesive sheet' => ['labels', 'stock=sheet24&paper=letter', '210.0 x 297.0', ['Spin L', '043–053']];
+        yield 'an adhesive sheet on Letter' => ['labels', 'stock=sheet30', '215.9 x 279.4', ['Spin L']];
+        yield 'cards' => ['cards', 'order=position', '210.0 x 297.0', ['d001', 'kept it through off and on', 'Hold Enter for 2 s']];
+    }
+
+    /** @param list<string> $words */
+    #[DataProvider('sheets')]
+    public function testEachSheetSaysWhatItShouldAtItsSize(string $kind, string $query, string $size, array $words): void
+    {
+        $path = '/api/rigs/'.$this->demoRig().'/patch-sheets/'.$kind;
+        $this->client->request('GET', $path.'.pdf?'.$query);
+        self::assertResponseIsSuccessful();
+        $pdf = (string) $this->client->getResponse()->getContent();
+        $text = self::piped(['pdftotext', '-layout', '-', '-'], $pdf);
+        foreach ($words as $word) {
+            self::assertStringContainsString($word, $text);
+        }
+        self::assertSame(1, preg_match('/Page size:\s+([\d.]+) x ([\d.]+) pts/', self::piped(['pdfinfo', '-'], $pdf), $points));
+        self::assertSame($size, \sprintf('%.1f x %.1f', (float) $points[1] / 72 * 25.4, (float) $points[2] / 72 * 25.4));
+
+        $shown = $this->ask('GET', $path.'?'.$query);
+        self::assertSame($size, \sprintf('%.1f x %.1f', $shown['width'], $shown['height']));
+        self::assertSame(preg_match_all('/\f/', $text), $shown['count']);
+        self::assertInstanceOf(\SimpleXMLElement::class, simplexml_load_string($shown['svg'][0]));
+    }
+
+    /** @return iterable<string, array{string, float, float, float, float}> stock; distance across and down between two labels; left and top of the first, in millimetres */
+    public static function stocks(): iterable
+    {
+        yield 'strips' => ['strips', 90.0, 24.0, 15.0, 14.0];
+        yield '24 on A4' => ['sheet24', 70.0, 37.0, 0.0, 0.5];
+        yield '30 on Letter' => ['sheet30', 69.85, 25.4, 4.7625, 12.7];
+    }
+
+    #[DataProvider('stocks')]
+    public function testLabelsStandWhereTheStockHasThem(string $stock, float $across, float $down, float $left, float $top): void
+    {
+        $path = '/api/rigs/'.$this->demoRig().'/patch-sheets/labels';
+        $this->client->request('GET', $path.'.pdf?stock='.$stock);
+        // Where the first letters of the names came out in the printed file.
+        $box = self::piped(['pdftotext', '-bbox', '-', '-'], (string) $this->client->getResponse()->getContent());
+        preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)">(Drum|Spin|Batten|Pack)</', $box, $found, \PREG_SET_ORDER);
+        $points = array_map(static fn (array $one): array => [(float) $one[1] / 72 * 25.4, (float) $one[3] / 72 * 25.4], array_values(array_filter($found, static fn (array $one): bool => (float) $one[3] - (float) $one[2] > 10)));
+        $xs = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[0]), $points)));
+        $ys = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[1]), $points)));
+        sort($xs, \SORT_NUMERIC);
+        sort($ys, \SORT_NUMERIC);
+        self::assertEqualsWithDelta($left + 4, (float) $xs[0], 0.5, 'names begin 4 mm inside');
+        self::assertEqualsWithDelta($across, (float) $xs[1] - (float) $xs[0], 0.2);
+        self::assertEqualsWithDelta($down, (float) $ys[1] - (float) $ys[0], 0.2);
+        self::assertGreaterThan($top, (float) $ys[0]);
+        self::assertLessThan($top + $down, (float) $ys[0]);
+    }
+
+    public function testOddNamesAndEmptyRigsPrintToo(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $panel = self::fixture($this->ask('GET', $path), 'Panel')['id'];
+        $this->ask('PATCH', $path.'/fixtures/'.$panel, ['version' => 1, 'name' => '<b>لوحة & "Ω"</b>'.str_repeat('w', 50)]);
+        $empty = '/api/rigs/'.$this->ask('POST', '/api/rigs', ['name' => 'Bare', 'venue' => 'The Boathouse Studio'])['id'];
+        foreach (['list', 'squares', 'labels', 'cards'] as $kind) {
+            foreach ([$path, $empty] as $rig) {
+                self::assertInstanceOf(\SimpleXMLElement::class, simplexml_load_string($this->ask('GET', $rig.'/patch-sheets/'.$kind)['svg'][0]));
+            }
+        }
+        foreach (['paper=a3', 'paper=a5', 'order=size', 'stock=roll'] as $wrong) {
+            self::assertSame(explode('=', $wrong)[0], $this->ask('GET', $path.'/patch-sheets/list?'.$wrong, null, 422)['violations'][0]['path']);
+        }
+        self::assertSame(1, $this->ask('GET', $path.'/patch-sheets/cards?group=Movers')['count']);
+    }
+
+    /** @param list<string> $command */
+    private static function piped(array $command, string $input): string
+    {
+        $pipes = [];
+        $process = proc_open($command, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        self::assertIsResource($process);
+        fwrite($pipes[0], $input);
+        fclose($pipes[0]);
+        $output = (string) stream_get_contents($pipes[1]);
+        proc_close($process);
+
+        return $output;
+    }
+}
