@@ -15,3 +15,10 @@ it('walks from position to position, and to those without one last', () => {
   expect(walkOrder(units).map((one) => one.name)).toEqual(['c', 'd', 'b', 'a', 'e']);
   expect(units[0]?.name).toBe('a');
 });
+
+it('goes along a beam from left to right where the plan says so', () => {
+  const at = (name: string, position: string, x: number | null) =>
+    ({ name, position, spot: x === null ? null : { x } }) as Fixture;
+  const units = [at('r', 'mid beam, centre', 2), at('l', 'mid beam, right', -2), at('f', 'front beam', 9)];
+  expect(walkOrder(units).map((one) => one.name)).toEqual(['f', 'l', 'r']);
+});

@@ -82,7 +82,7 @@
       </div>
       {#if chosen}<UnitCard fixture={chosen} />{:else}
         <div>
-          <h3 class="mb-2">Set on the unit</h3>
+          <h3 class="mb-2 flex min-h-7 items-center">Set on the unit</h3>
           <p class="dim text-[12.5px]">Select a fixture to see its switches or the words of its menu.</p>
         </div>
       {/if}

@@ -282,7 +282,9 @@
     background: oklch(0.76 0.16 32);
   }
   .dense .clash {
-    top: 6px;
+    top: 4px;
+    line-height: 12px;
+    font-size: 10.5px;
   }
   .piece:focus-visible {
     outline: none;
