@@ -67,7 +67,11 @@ test('files that are no documents of Rigger are refused plainly', async ({ page 
     ['large.json', Buffer.alloc(20 * 1024 * 1024, 32), /20 MB; at most 5 MB/],
   ];
   for (const [name, content, reason] of files) {
-    await picker.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+    // One of them is large: it may take the browser a while to take it up.
+    await picker.setInputFiles(
+      { name, mimeType: 'application/json', buffer: Buffer.from(content) },
+      { timeout: 45_000 },
+    );
     await expect(page.getByRole('heading', { name: 'Nothing was imported' })).toBeVisible();
     await expect(page.getByRole('alert').getByText(reason)).toBeVisible();
     await page.getByRole('button', { name: 'Close', exact: true }).first().click();

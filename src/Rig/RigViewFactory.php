@@ -31,6 +31,7 @@ use Rigger\Core\Desk\DeskProgram;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\DipSwitches;
 use Rigger\Core\Patch\UniverseUsage;
+use Rigger\Core\Position\WalkOrder;
 use Rigger\Core\Profile\Display;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\RangeFunction;
@@ -65,6 +66,7 @@ final readonly class RigViewFactory
             $rig->version(),
             $this->desks->of($snapshot),
             self::fixtures($snapshot),
+            self::walk($snapshot),
             self::types($snapshot, $latest),
             array_map(static fn (RadioLink $one): LinkView => new LinkView((string) $one->id(), $one->kit->value, $one->label(), $one->name(), $one->kit->names()), $snapshot->links),
             array_map(static fn (Look $one): LookView => self::look($snapshot, $one), $snapshot->looks),
@@ -74,6 +76,19 @@ final readonly class RigViewFactory
             $this->changes->nextToUndo($rig)?->sentence,
             $this->changes->nextToRedo($rig)?->sentence,
         );
+    }
+
+    /** @return list<int> */
+    private static function walk(Snapshot $snapshot): array
+    {
+        $walk = array_keys($snapshot->fixtures);
+        usort($walk, static function (int $one, int $other) use ($snapshot): int {
+            [$here, $there] = [$snapshot->fixtures[$one], $snapshot->fixtures[$other]];
+
+            return WalkOrder::compare($here->position(), $here->spot()?->x, $there->position(), $there->spot()?->x);
+        });
+
+        return $walk;
     }
 
     /** @return list<FixtureView> */

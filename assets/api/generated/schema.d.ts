@@ -1507,6 +1507,7 @@ export interface components {
             version: number;
             desk?: components["schemas"]["DeskView"] | null;
             fixtures: components["schemas"]["FixtureView"][];
+            walk: number[];
             types: components["schemas"]["TypeUseView"][];
             links: components["schemas"]["LinkView"][];
             looks: components["schemas"]["LookView"][];

@@ -1,7 +1,6 @@
 <script lang="ts">
   import Tape from '../../components/Tape.svelte';
   import { addressText } from '../../lib/address';
-  import { walkOrder } from '../../lib/walk';
   import { plural } from '../../lib/words';
   import { p } from '../../router';
   import { useBench } from '../../state/bench.svelte';
@@ -12,7 +11,7 @@
   const session = useRig();
   useBench().leave();
   const rig = $derived(session.rig);
-  const units = $derived(walkOrder(rig.fixtures));
+  const units = $derived(rig.walk.flatMap((place) => rig.fixtures[place] ?? []));
   const left = $derived(units.filter((one) => !one.setAt));
   const unproved = $derived(units.filter((one) => one.setAt && !one.provedAt));
   let onlyLeft = $state(false);

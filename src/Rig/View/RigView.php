@@ -9,6 +9,7 @@ final readonly class RigView
 {
     /**
      * @param list<FixtureView>  $fixtures  in the order of the patch list
+     * @param list<int>          $walk      places in $fixtures, from 0, in the order in which a foot walks
      * @param list<TypeUseView>  $types     charts that the rig's fixtures follow
      * @param list<LinkView>     $links
      * @param list<LookView>     $looks     by bank and number
@@ -25,6 +26,7 @@ final readonly class RigView
         public int $version,
         public ?DeskView $desk,
         public array $fixtures,
+        public array $walk,
         public array $types,
         public array $links,
         public array $looks,
