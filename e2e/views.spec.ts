@@ -49,9 +49,18 @@ for (const theme of ['booth', 'daylight']) {
     await openStage(page, rig, 'walk');
     await expect(page.getByRole('heading', { level: 2, name: 'Walk round' })).toBeVisible();
     await look('walk-round');
+    await openStage(page, rig, 'sheets');
+    await page.getByRole('button', { name: /^Labels/ }).click();
+    await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
+    await look('labels');
     await openStage(page, rig, 'patch');
     await page.getByRole('button', { name: 'Select Pack A' }).click();
     await page.getByRole('button', { name: 'Add fixtures' }).click();
+    await page.getByRole('button', { name: 'Stage plan' }).click();
+    for (const tab of ['In order', 'Curves and limits', 'Mode and type']) {
+      await page.getByRole('tab', { name: tab }).click();
+      await look(`plan, ${tab}`);
+    }
     await page.getByRole('button', { name: 'History' }).click();
     await look('patch with its forms');
     await page.keyboard.press('?');
