@@ -75,7 +75,9 @@ export class TapeDrag {
     this.#inFlight = true;
     while (this.#asked && this.active) {
       this.#asked = false;
-      const fixtures = this.#session.rig.fixtures.map((one) => ({
+      // Only its own universe can be shared.
+      const near = this.#session.rig.fixtures.filter((one) => one.universe === this.universe);
+      const fixtures = near.map((one) => ({
         id: one.id,
         universe: one.universe,
         address: this.places[one.id]?.address ?? one.address,
