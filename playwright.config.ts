@@ -6,7 +6,7 @@ export default defineConfig({
   reporter: [['list']],
   // One rig and one database: the journeys go one after the other.
   workers: 1,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 8_000 },
   use: {
     baseURL: process.env.APP_URL ?? 'http://127.0.0.1:8080',

@@ -59,6 +59,7 @@ test('a rig that is deleted in another window is said to be gone', async ({ page
 });
 
 test('files that are no documents of Rigger are refused plainly', async ({ page }) => {
+  test.setTimeout(120_000);
   await page.goto('/rigs');
   const picker = page.getByLabel('Documents to import');
   const files: [string, string | Buffer, RegExp][] = [

@@ -6,7 +6,7 @@ const STAGES = ['fixtures', 'patch', 'lines', 'desk', 'looks', 'sheets'];
 
 for (const theme of ['booth', 'daylight']) {
   test(`every view is accessible in ${theme}`, async ({ page, request }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(420_000);
     await page.addInitScript((name) => localStorage.setItem('rigger.theme', name), theme);
     const rig = await demoRig(request);
     const look = async (what: string) => {
