@@ -35,6 +35,11 @@ export class ApiError extends Error {
   at(path: string): string | null {
     return this.violations.find((one) => one.path === path)?.message ?? null;
   }
+
+  /** What is said at the first field that is to blame, else in general. */
+  get firstWords(): string {
+    return this.violations[0]?.message ?? this.message;
+  }
 }
 
 export function wordsOf(error: unknown): string {

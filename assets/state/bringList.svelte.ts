@@ -43,7 +43,7 @@ export class BringList {
         }),
       );
     }, true);
-    this.problem = problem ? (problem.violations[0]?.message ?? problem.message) : null;
+    this.problem = problem?.firstWords ?? null;
     return problem === null;
   }
 

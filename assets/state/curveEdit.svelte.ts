@@ -96,7 +96,7 @@ export class CurveEdit {
         ),
       true,
     );
-    this.problem = problem ? (problem.violations[0]?.message ?? problem.message) : null;
+    this.problem = problem?.firstWords ?? null;
   }
 }
 

@@ -23,7 +23,7 @@
       (version) => answered(api.PATCH('/api/rigs/{rig}/looks/{id}', { params: { path }, body: { version, ...body } })),
       true,
     );
-    return problem?.violations[0]?.message ?? problem?.message ?? null;
+    return problem?.firstWords ?? null;
   }
   async function storeAt(text: string): Promise<string | null> {
     const parts = /^\s*(\d+)\s*[.,/ ]\s*(\d+)\s*$/.exec(text);

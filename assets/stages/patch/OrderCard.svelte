@@ -1,17 +1,18 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
   import type { Fixture, FixtureChange } from '../../api/types';
+  import { groupsOf } from '../../lib/groups';
   import { useRig } from '../../state/rig.svelte';
 
   /** What keeps a rig in order: how the unit is called, what it belongs to, its tape, and which way it turns. */
   let { fixture }: { fixture: Fixture } = $props();
   const session = useRig();
   const ROLLS = ['cream', 'white', 'grey', 'sand', 'pink', 'sage', 'sky'];
-  const groups = $derived([...new Set(session.rig.fixtures.flatMap((one) => one.groups))].sort());
+  const groups = $derived(groupsOf(session.rig.fixtures));
 
   async function change(what: FixtureChange): Promise<string | null> {
     const problem = await session.changeFixture(fixture.id, what, true);
-    return problem ? (problem.violations[0]?.message ?? problem.message) : null;
+    return problem?.firstWords ?? null;
   }
 </script>
 

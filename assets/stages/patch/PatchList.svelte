@@ -2,12 +2,13 @@
   import EditText from '../../components/EditText.svelte';
   import Tape from '../../components/Tape.svelte';
   import { addressText } from '../../lib/address';
+  import { groupsOf } from '../../lib/groups';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
 
   const session = useRig();
   const rig = $derived(session.rig);
-  const groups = $derived([...new Set(rig.fixtures.flatMap((one) => one.groups))].sort());
+  const groups = $derived(groupsOf(rig.fixtures));
   const group = $derived(groups.find((one) => one === selection.group) ?? null);
   const shown = $derived(group === null ? rig.fixtures : rig.fixtures.filter((one) => one.groups.includes(group)));
   const hasNumbers = $derived(rig.fixtures.some((one) => one.number));

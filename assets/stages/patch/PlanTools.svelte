@@ -24,7 +24,7 @@
         answered(api.PUT('/api/rigs/{rig}/stage-plan/units/{id}', { ...call, body: { version, ...now, ...change } })),
       true,
     );
-    return problem ? (problem.violations[0]?.message ?? problem.message) : null;
+    return problem?.firstWords ?? null;
   }
 
   /** Metres as typed; what is no number is told at the field. */

@@ -101,5 +101,5 @@
       >Take it down</button
     >{/if}
   <button type="button" class="btn btn-quiet h-7" onclick={onDone}>Leave it</button>
-  {#if problem}<p class="text-error w-full" role="alert">{problem.violations[0]?.message ?? problem.message}</p>{/if}
+  {#if problem}<p class="text-error w-full" role="alert">{problem.firstWords}</p>{/if}
 </form>

@@ -45,7 +45,7 @@
       (version) => answered(api.POST('/api/rigs/{rig}/fixtures/{id}/swap', { ...call, body: { version, ...body } })),
       true,
     );
-    problem = refused ? (refused.violations[0]?.message ?? refused.message) : null;
+    problem = refused?.firstWords ?? null;
     if (!refused) [typeId, modeKey] = [null, null];
   }
 </script>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { answered, api } from '../../api/client';
+  import { groupsOf } from '../../lib/groups';
   import { plural } from '../../lib/words';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -25,7 +26,7 @@
   let order = $state<'address' | 'position' | 'name'>('position');
   let stock = $state<'strips' | 'sheet24' | 'sheet30'>('strips');
   let isLifeSize = $state(false);
-  const groups = $derived([...new Set(rig.fixtures.flatMap((one) => one.groups))].sort());
+  const groups = $derived(groupsOf(rig.fixtures));
   const group = $derived(groups.find((one) => one === selection.group) ?? null);
   const query = $derived({ paper, order, stock, ...(group === null ? {} : { group }) });
 

@@ -48,10 +48,13 @@ final class StagePlanTest extends TestCase
     {
         $this->forAll(Generators::vector(6, Generators::choose(-500, 500)))->then(static function (array $of): void {
             [$fromX, $fromY, $toX, $toY, $x, $y] = array_map(static fn (int $one): float => $one / 100, $of);
-            $spot = (new Support(SupportKind::Beam, 'beam', 3.0, $fromX, $fromY, $toX, $toY))->hold($x, $y);
             // One that is not held is put back on the beam, and is then.
             $beam = new Support(SupportKind::Beam, 'beam', 3.0, $fromX, $fromY, $toX, $toY);
-            $spot ??= $beam->hold(($fromX + $toX) / 2, ($fromY + $toY) / 2);
+            $held = $beam->hold($x, $y);
+            if (null !== $held) {
+                self::assertLessThanOrEqual(Support::REACH, hypot($held->x - $x, $held->y - $y));
+            }
+            $spot = $held ?? $beam->hold(($fromX + $toX) / 2, ($fromY + $toY) / 2);
             self::assertNotNull($spot);
             $again = $beam->hold($spot->x, $spot->y);
             self::assertNotNull($again);

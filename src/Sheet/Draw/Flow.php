@@ -86,16 +86,14 @@ final class Flow
     {
         $unit = $this->width / array_sum($widths);
         $widths = array_map(static fn (float $one): float => $one * $unit, $widths);
-        $this->row($widths, $heads, true);
+        $head = $this->wrapped($widths, $heads, true);
+        $this->row($widths, $head, true);
         foreach ($rows as $row) {
-            $lines = 1;
-            foreach ($row as $index => $cell) {
-                $lines = max($lines, \count($this->type->wrap($cell, 9, $widths[$index] - 2, 0 === $index)));
+            $cells = $this->wrapped($widths, $row, false);
+            if ($this->room(max(1, ...array_map(count(...), $cells)) * 4.2 + 1.6)) {
+                $this->row($widths, $head, true);
             }
-            if ($this->room($lines * 4.2 + 1.6)) {
-                $this->row($widths, $heads, true);
-            }
-            $this->row($widths, $row, false);
+            $this->row($widths, $cells, false);
         }
     }
 
@@ -114,20 +112,28 @@ final class Flow
     /**
      * @param list<float>  $widths
      * @param list<string> $cells
+     *
+     * @return list<list<string>> the lines of each cell
+     */
+    private function wrapped(array $widths, array $cells, bool $isHead): array
+    {
+        return array_map(fn (int $index, string $cell): array => $this->type->wrap($cell, 9, $widths[$index] - 2, $isHead || 0 === $index), array_keys($cells), $cells);
+    }
+
+    /**
+     * @param list<float>        $widths
+     * @param list<list<string>> $cells  the lines of each
      */
     private function row(array $widths, array $cells, bool $isHead): void
     {
         $x = self::MARGIN;
-        $deepest = 1;
-        foreach ($cells as $index => $cell) {
-            $isBold = $isHead || 0 === $index;
-            foreach ($this->type->wrap($cell, 9, $widths[$index] - 2, $isBold) as $line => $words) {
-                $this->page()->add($this->type->words($x, $this->y + 4 + $line * 4.2, $words, 9, $isBold));
-                $deepest = max($deepest, $line + 1);
+        foreach ($cells as $index => $lines) {
+            foreach ($lines as $line => $words) {
+                $this->page()->add($this->type->words($x, $this->y + 4 + $line * 4.2, $words, 9, $isHead || 0 === $index));
             }
             $x += $widths[$index];
         }
-        $this->y += $deepest * 4.2 + 1.4;
+        $this->y += max(1, ...array_map(count(...), $cells)) * 4.2 + 1.4;
         $this->page()->add(new Stroke(self::MARGIN, $this->y, self::MARGIN + $this->width, $this->y, $isHead ? 0.4 : 0.1));
     }
 }
