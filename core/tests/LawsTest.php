@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Desk\DeskProgram;
 use Rigger\Core\Desk\Layout;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Light\CompiledMode;
@@ -134,6 +135,43 @@ final class LawsTest extends TestCase
                 }
             }
         }
+    }
+
+    public function testEveryReachableChannelIsOnOneFaderAndMapAndProgramAgree(): void
+    {
+        $this->forAll(Generators::elements(Layout::cases()), Generators::choose(1, 400), Generators::choose(1, 20), Generators::choose(1, 30), Generators::choose(1, 16), Generators::choose(1, 3), Generators::vector(6, Generators::tuple(Generators::choose(1, 500), Generators::choose(1, 12))))
+            ->then(static function (Layout $layout, int $first, int $buttons, int $between, int $faders, int $pages, array $places): void {
+                /** @var list<array{int, int}> $places */
+                $desk = new Desk('D', $layout, 1, $first, $buttons, $faders * $pages + $between, $faders, $pages, 0 === $between % 2, null, null, null, null, null, null);
+                $fixtures = [];
+                $values = [];
+                $next = 1;
+                foreach ($places as $index => [$gap, $footprint]) {
+                    $fixtures[] = new DeskFixture(new Placed('f'.$index, 1, Span::at($next, $footprint), 'm'.$index), array_fill(0, $footprint, 'c'));
+                    $values['f'.$index] = array_fill(0, $footprint, 1 + $index);
+                    $next = min(512, $next + $footprint + $gap % 40);
+                }
+                $map = DeskMap::of($desk, $fixtures);
+                $on = [];
+                foreach ($map->strips as $strip) {
+                    foreach ($strip->fixtures as $use) {
+                        $on[$use['id'].' '.$use['channel']][] = $strip->fader;
+                    }
+                }
+                foreach ($on as $faders) {
+                    self::assertCount(1, $faders);
+                }
+                $overlap = \count(array_filter($map->strips, static fn ($strip): bool => \count($strip->fixtures) > 1)) > 0;
+                if ($overlap) {
+                    return;
+                }
+                $program = DeskProgram::of($desk, $fixtures, $values);
+                $place = static fn (?int $button, int $page, int $fader): string => $button.'/'.$page.'/'.$fader;
+                self::assertEqualsCanonicalizing(array_map(static fn ($strip): string => $place($strip->fader->button, $strip->fader->page, $strip->fader->number), $map->strips), array_map(static fn (array $step): string => $place($step['button'], $step['page'], $step['fader']), $program->steps));
+                self::assertCount(array_sum(array_column($places, 1)) - \count($on), $program->unreachable);
+                $unreached = array_merge(...array_map(static fn ($one): array => \in_array($one->code, ['hidden', 'out_of_reach'], true) ? array_map(static fn (int $channel): string => $one->fixture.' '.$channel, $one->channels) : [], $map->findings), ...[[]]);
+                self::assertEqualsCanonicalizing($unreached, array_map(static fn (array $one): string => $one['fixture'].' '.$one['channel'], $program->unreachable));
+            });
     }
 
     public function testEveryFaderOfADeskReachesOneAddressAndNoAddressHasTwo(): void

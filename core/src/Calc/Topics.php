@@ -17,6 +17,7 @@ final class Topics
         'chart.read' => ChartReadTopic::class,
         'curve' => CurveTopic::class,
         'desk.map' => DeskMapTopic::class,
+        'desk.plan' => DeskPlanTopic::class,
         'desk.program' => DeskProgramTopic::class,
         'dip' => DipTopic::class,
         'light.evaluate' => LightEvaluateTopic::class,

@@ -18,13 +18,13 @@ final class UniqueIds
      *
      * @throws InputError duplicate, field of the second
      */
-    public static function require(string $list, array $ids): void
+    public static function require(string $list, array $ids, string $member = 'id'): void
     {
         $seen = [];
         foreach ($ids as $index => $id) {
             // Prefixed, for PHP turns a key such as "7" into a number.
             if (isset($seen['#'.$id])) {
-                throw InputError::duplicate($list.'['.$index.'].id', $id);
+                throw InputError::duplicate($list.'['.$index.'].'.$member, $id);
             }
             $seen['#'.$id] = true;
         }

@@ -34,13 +34,21 @@ final readonly class Desk
         public ?int $stepsPerChase,
         public ?array $fade,
         public ?array $hold,
+        public Handling $handling = new Handling(),
     ) {
     }
 
     public function withName(string $name): self
     {
         return new self($name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $this->wide,
-            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold);
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->handling);
+    }
+
+    /** The same desk with its two rows joined into one, or apart again. */
+    public function withWide(bool $wide): self
+    {
+        return new self($this->name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $wide,
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->handling);
     }
 
     public function equals(self $other): bool
@@ -63,9 +71,28 @@ final readonly class Desk
     /** Channels that one button or zone drives. */
     public function reach(): int
     {
-        $faders = Layout::Zones === $this->layout ? $this->faders : $this->faders * $this->pages;
+        return min($this->drives(), $this->stride ?? $this->drives());
+    }
 
-        return min($faders, $this->stride ?? $faders);
+    /** Channels that the faders under one button or zone could drive, whatever its stride. */
+    public function drives(): int
+    {
+        return Layout::Zones === $this->layout ? $this->faders : $this->faders * $this->pages;
+    }
+
+    /** Addresses in a row from the first: what a desk without buttons has at the most. */
+    public function rowLength(): int
+    {
+        return min(Span::LAST_SLOT - $this->first + 1, match ($this->layout) {
+            Layout::Preset => $this->faders * ($this->wide ? 2 : 1),
+            default => $this->faders * $this->pages,
+        });
+    }
+
+    /** Whether two rows stand over the same addresses, with a fade between them. */
+    public function crossfades(): bool
+    {
+        return Layout::Preset === $this->layout && !$this->wide;
     }
 
     public function buttonStart(int $button): int

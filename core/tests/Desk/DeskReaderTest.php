@@ -49,6 +49,10 @@ final class DeskReaderTest extends TestCase
         self::assertFalse($desk->wide);
         self::assertNull($desk->banks);
         self::assertNull($desk->fade);
+        self::assertNull($desk->handling->master);
+        self::assertSame([], $desk->handling->store);
+        self::assertSame('Bank', $desk->handling->keys->of('bank'));
+        self::assertSame('B', $desk->handling->keys->page(2));
     }
 
     public function testAnotherNameIsAnotherDesk(): void
@@ -70,6 +74,14 @@ final class DeskReaderTest extends TestCase
         yield 'fade times turned round' => [['fade' => [30, 0]], 'limits_crossed', 'fade'];
         yield 'a negative hold' => [['hold' => [-1, 60]], 'out_of_range', 'hold[0]'];
         yield 'wide by number' => [['wide' => 1], 'wrong_type', 'wide'];
+        yield 'a pitch below nothing' => [['pitch' => -1], 'out_of_range', 'pitch'];
+        yield 'another master' => [['master' => 'most'], 'not_a_choice', 'master'];
+        yield 'a key nobody knows' => [['keys' => ['door' => 'x']], 'unknown_member', 'keys.door'];
+        yield 'a key without a name' => [['keys' => ['bank' => ' ']], 'out_of_range', 'keys.bank'];
+        yield 'a name longer than a key' => [['keys' => ['pages' => ['A', str_repeat('B', 25)]]], 'out_of_range', 'keys.pages[1]'];
+        yield 'steps that are no texts' => [['store' => ['a', 5]], 'wrong_type', 'store[1]'];
+        yield 'a step of two lines' => [['store' => ["a\nb"]], 'out_of_range', 'store[0]'];
+        yield 'a radio by number' => [['radio' => 1], 'wrong_type', 'radio'];
         yield 'a member nobody knows' => [['colour' => 'grey'], 'unknown_member', 'colour'];
     }
 
