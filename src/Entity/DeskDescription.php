@@ -12,17 +12,21 @@ use Rigger\Core\Desk\DeskWriter;
 use Rigger\Core\Input\Json;
 use Symfony\Component\Uid\Uuid;
 
-/** A desk in the library. */
+/** A description of a desk. It stays as it is: see DeskShelf. */
 #[ORM\Entity, ORM\Table(name: 'desk')]
 class DeskDescription
 {
     use Identified;
 
-    #[ORM\Column(type: 'text', unique: true)]
+    #[ORM\Column(type: 'text')]
     public readonly string $name;
 
     #[ORM\Column(type: JsonTextType::NAME)]
     private string $document;
+
+    /** One of a name is offered to rigs; earlier ones stay with those that play on them. */
+    #[ORM\Column(name: 'on_shelf')]
+    private bool $isOnShelf = true;
 
     private ?Desk $desk = null;
 
@@ -36,6 +40,21 @@ class DeskDescription
     public static function of(Desk $desk): self
     {
         return new self($desk);
+    }
+
+    public function isOnShelf(): bool
+    {
+        return $this->isOnShelf;
+    }
+
+    public function putOnShelf(): void
+    {
+        $this->isOnShelf = true;
+    }
+
+    public function takeOffShelf(): void
+    {
+        $this->isOnShelf = false;
     }
 
     public function desk(): Desk

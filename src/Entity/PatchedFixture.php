@@ -72,6 +72,10 @@ class PatchedFixture implements Journalled
     #[ORM\Column(type: 'text', nullable: true, enumType: Reversal::class)]
     private ?Reversal $tiltReversed = null;
 
+    /** Buttons of the desk that it is meant to take; null where one is all it should. */
+    #[ORM\Column(nullable: true)]
+    private ?int $takesButtons = null;
+
     private bool $isTouched = false;
     private ?Mode $modeOfChart = null;
     private ?Span $span = null;
@@ -178,6 +182,18 @@ class PatchedFixture implements Journalled
     public function tiltReversed(): ?Reversal
     {
         return $this->tiltReversed;
+    }
+
+    /** @param int|null $buttons 2 or more; null for one like everybody */
+    public function takeButtons(?int $buttons): void
+    {
+        $this->touch();
+        $this->takesButtons = $buttons;
+    }
+
+    public function takesButtons(): ?int
+    {
+        return $this->takesButtons;
     }
 
     public function isLocked(): bool

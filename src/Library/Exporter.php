@@ -54,6 +54,7 @@ final class Exporter
                 $one->curves(),
                 $one->panReversed(),
                 $one->tiltReversed(),
+                $one->takesButtons(),
             ), $snapshot->fixtures),
             array_map(static fn (Look $one): LookEntry => self::look($one, $places), $snapshot->looks),
             array_map(static fn (Support $one): Held => $one->held(), $snapshot->supports),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rigger\App\Library;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
@@ -31,7 +30,7 @@ final readonly class Importer
 {
     public const MOST_BYTES = 5 * 1024 * 1024;
 
-    public function __construct(private EntityManagerInterface $manager, private Charts $charts)
+    public function __construct(private EntityManagerInterface $manager, private Charts $charts, private DeskShelf $desks)
     {
     }
 
@@ -101,7 +100,7 @@ final readonly class Importer
 
     private function desk(Desk $desk): ImportedView
     {
-        $kept = $this->keepDesk($desk);
+        $kept = $this->desks->bringIn($desk);
 
         return new ImportedView('desk', (string) $kept->id(), $kept->name);
     }
@@ -109,7 +108,7 @@ final readonly class Importer
     private function rig(RigDocument $document): ImportedView
     {
         $rig = Rig::in($this->venue($document->venue), $document->name);
-        $rig->playOn(null === $document->desk ? null : $this->keepDesk($document->desk));
+        $rig->playOn(null === $document->desk ? null : $this->desks->bringIn($document->desk));
         $this->manager->persist($rig);
         $revisions = array_map($this->charts->keep(...), $document->types);
         $links = [];
@@ -132,6 +131,7 @@ final readonly class Importer
             $fixture->putAt($entry->spot);
             $fixture->bend($entry->curves);
             $fixture->turnRound($entry->pan, $entry->tilt);
+            $fixture->takeButtons($entry->buttons);
             $this->manager->persist($fixtures[$index] = $fixture);
         }
         foreach ($document->looks as $entry) {
@@ -190,26 +190,5 @@ final readonly class Importer
         }
 
         return $venue;
-    }
-
-    /** The same description is kept once; another one of the same name takes the next free number. */
-    private function keepDesk(Desk $desk): DeskDescription
-    {
-        $desks = $this->manager->getRepository(DeskDescription::class);
-        $wanted = Limits::name($desk->name, 'name');
-        for ($nth = 1;; ++$nth) {
-            $name = 1 === $nth ? $wanted : $wanted.' ('.$nth.')';
-            $named = $desk->withName($name);
-            $there = $desks->findOneBy(['name' => $name]);
-            if (null === $there) {
-                $this->manager->persist($there = DeskDescription::of($named));
-                $this->manager->flush();
-
-                return $there;
-            }
-            if ($there->desk()->equals($named)) {
-                return $there;
-            }
-        }
     }
 }

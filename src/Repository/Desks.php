@@ -27,15 +27,20 @@ final readonly class Desks
         return $desk ?? throw Problem::notFound('This desk');
     }
 
-    /** @return list<DeskChoiceView> by name */
+    /** @return list<DeskChoiceView> those on the shelf, by name */
     public function all(): array
     {
-        $desks = $this->manager->getRepository(DeskDescription::class)->findBy([], ['name' => 'ASC']);
+        $desks = $this->manager->getRepository(DeskDescription::class)->findBy(['isOnShelf' => true], ['name' => 'ASC']);
 
-        return array_map(static fn (DeskDescription $one): DeskChoiceView => new DeskChoiceView((string) $one->id(), $one->name, $one->desk()->layout->value, self::words($one->desk())), $desks);
+        return array_map(self::choice(...), $desks);
     }
 
-    private static function words(Desk $desk): string
+    public static function choice(DeskDescription $one): DeskChoiceView
+    {
+        return new DeskChoiceView((string) $one->id(), $one->name, $one->desk()->layout->value, self::words($one->desk()));
+    }
+
+    public static function words(Desk $desk): string
     {
         $pages = $desk->pages > 1 ? \sprintf(' on %d pages', $desk->pages) : '';
 

@@ -7,23 +7,49 @@ namespace Rigger\App\Rig;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Rig\View\FindingView;
 use Rigger\App\Rig\View\RepairView;
-use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskFinding;
-use Rigger\Core\Profile\Mode;
+use Rigger\Core\Light\AtRest;
+use Rigger\Core\Severity;
 
-/** What will surprise the operator at this desk. */
+/** What will surprise the operator at this desk, with what can be done about it. */
 final class DeskFindings
 {
+    /** @var array<string, string> sentences about channels at rest, by mode and channels */
+    private array $rests = [];
+
+    private function __construct(private readonly Snapshot $snapshot, private readonly DeskRepairs $repairs, private readonly CompiledModes $modes)
+    {
+    }
+
     /** @return list<FindingView> */
     public static function of(Snapshot $snapshot): array
     {
         $map = $snapshot->map();
+        if (null === $map) {
+            return [];
+        }
+        $self = new self($snapshot, new DeskRepairs($snapshot, $map->desk), new CompiledModes());
 
-        return null === $map ? [] : array_map(static function (DeskFinding $one) use ($snapshot, $map): FindingView {
-            $fixture = $snapshot->fixture($one->fixture);
+        return array_map($self->view(...), $map->findings);
+    }
 
-            return new FindingView('desk', $one->code, $one->severity->value, self::title($one, $fixture), $snapshot->named($one->message).self::rest($one, $fixture), [$one->fixture], null, self::repair($one, $fixture, $map->desk));
-        }, $map->findings);
+    private function view(DeskFinding $finding): FindingView
+    {
+        $fixture = $this->snapshot->fixture($finding->fixture);
+        $isMeant = 'spills' === $finding->code && ($fixture->takesButtons() ?? 1) >= $this->repairs->buttonsOf($fixture);
+        $repairs = $isMeant ? [DeskRepairs::takeOneAgain($fixture)] : $this->repairs->of($fixture, $finding->code);
+
+        return new FindingView(
+            'desk',
+            $finding->code,
+            ($isMeant ? Severity::Note : $finding->severity)->value,
+            $isMeant ? \sprintf('%s takes %d buttons', $fixture->name(), $fixture->takesButtons() ?? 1) : self::title($finding, $fixture),
+            $this->snapshot->named($finding->message).$this->rest($finding, $fixture),
+            [$finding->fixture],
+            null,
+            $repairs[0] ?? null,
+            array_values(array_filter($repairs, static fn (RepairView $one): bool => $one !== ($repairs[0] ?? null))),
+        );
     }
 
     private static function title(DeskFinding $finding, PatchedFixture $fixture): string
@@ -40,30 +66,14 @@ final class DeskFindings
     }
 
     /** Where channels that no fader reaches rest, and what that means for the light. */
-    private static function rest(DeskFinding $finding, PatchedFixture $fixture): string
+    private function rest(DeskFinding $finding, PatchedFixture $fixture): string
     {
         if (!\in_array($finding->code, ['hidden', 'out_of_reach'], true)) {
             return '';
         }
-        foreach ($finding->channels as $channel) {
-            $closed = $fixture->mode()->channel($channel)?->rangeAt(0);
-            if ('closed' === $closed?->function->value) {
-                return \sprintf(' %s rests at 0, which is %s: this unit stays dark on this desk.', $fixture->mode()->channel($channel)->title(), $closed->title());
-            }
-        }
+        $key = $fixture->modeIdentity().' '.implode(',', $finding->channels).' '.$fixture->name();
+        $mode = $this->modes->of($fixture);
 
-        return ' They rest at 0.';
-    }
-
-    private static function repair(DeskFinding $finding, PatchedFixture $fixture, Desk $desk): ?RepairView
-    {
-        if (!\in_array($finding->code, ['spills', 'hidden'], true)) {
-            return null;
-        }
-        $fitting = array_filter($fixture->revision()->profile()->modes, static fn (Mode $one): bool => $one->footprint() <= $desk->reach());
-        usort($fitting, static fn (Mode $one, Mode $other): int => $other->footprint() <=> $one->footprint());
-        $mode = $fitting[0] ?? null;
-
-        return null === $mode ? null : new RepairView(\sprintf('Use its %d-channel mode', $mode->footprint()), (string) $fixture->id(), null, null, $mode->key);
+        return $this->rests[$key] ??= null === $mode ? ' They rest at 0.' : ' '.AtRest::of($mode, $finding->channels)->sentence($fixture->name());
     }
 }

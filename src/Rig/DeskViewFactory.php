@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Rigger\App\Rig;
 
 use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Repository\Desks;
 use Rigger\App\Rig\View\DeskView;
+use Rigger\App\Rig\View\KeyNamesView;
+use Rigger\App\Rig\View\PreflightView;
 use Rigger\App\Rig\View\RangeView;
 use Rigger\App\Rig\View\StripUseView;
 use Rigger\App\Rig\View\StripView;
 use Rigger\Core\Desk\Desk;
+use Rigger\Core\Desk\DeskKeys;
 use Rigger\Core\Desk\Fader;
+use Rigger\Core\Desk\Preflight;
+use Rigger\Core\Desk\PreflightItem;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Profile\Range;
 
@@ -48,7 +54,21 @@ final readonly class DeskViewFactory
             self::starts($desk),
             $desk->reach(),
             array_map(static fn (Fader $one): StripView => self::strip($one, $uses[$one->address] ?? [], $fixtures), $desk->faders()),
+            $desk->wide,
+            $desk->crossfades(),
+            $snapshot->rig->desk()?->isOnShelf() ?? true,
+            $desk->handling->pitch,
+            $desk->handling->master?->value,
+            self::keys($desk->handling->keys),
+            array_map($desk->handling->keys->page(...), range(1, $desk->pages)),
+            Desks::words($desk),
+            array_map(static fn (PreflightItem $one): PreflightView => new PreflightView($one->key, $one->title, $one->why), Preflight::of($desk)),
         );
+    }
+
+    private static function keys(DeskKeys $keys): KeyNamesView
+    {
+        return new KeyNamesView($keys->of('button'), $keys->of('page'), $keys->of('bank'), $keys->of('scene'), $keys->of('program'), $keys->of('blackout'), $keys->of('master'), $keys->of('crossA'), $keys->of('crossB'));
     }
 
     /** @return list<int> */

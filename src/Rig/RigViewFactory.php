@@ -28,6 +28,7 @@ use Rigger\App\Rig\View\UniverseView;
 use Rigger\App\Rig\View\UnreachableView;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Desk\DeskProgram;
+use Rigger\Core\Desk\StoreLines;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\DipSwitches;
 use Rigger\Core\Patch\UniverseUsage;
@@ -230,6 +231,7 @@ final readonly class RigViewFactory
 
                 return new UnreachableView($one['fixture'], $fixture->name(), $one['channel'], $fixture->mode()->labels()[$one['channel'] - 1], $one['value']);
             }, $program->unreachable ?? []),
+            null === $program || null === $snapshot->desk() ? [] : StoreLines::of($snapshot->desk(), $look->name(), $look->bank(), $look->number(), $program->steps),
             $problem,
         );
     }

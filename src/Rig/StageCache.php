@@ -6,6 +6,8 @@ namespace Rigger\App\Rig;
 
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Repository\Rigs;
+use Rigger\Core\Desk\DeskOutput;
+use Rigger\Core\Profile\RangeFunction;
 use Rigger\Core\Stage\CompiledStage;
 use Rigger\Core\Stage\Reversal;
 use Rigger\Core\Stage\StageUnit;
@@ -36,6 +38,22 @@ final readonly class StageCache
         return [$version, $stage];
     }
 
+    /** @return array<int, true> addresses in the desk's universe at which a dimmer listens, its low byte too */
+    private static function dimmers(Snapshot $snapshot): array
+    {
+        $dimmers = [];
+        foreach ($snapshot->fixtures as $fixture) {
+            foreach ($fixture->universe() === $snapshot->universe() ? $fixture->mode()->channels : [] as $channel) {
+                $coarse = $channel->isFine() ? $fixture->mode()->channel((int) $channel->fineOf) : $channel;
+                if (true === $coarse?->has(RangeFunction::Intensity)) {
+                    $dimmers[$fixture->span()->first + $channel->offset - 1] = true;
+                }
+            }
+        }
+
+        return $dimmers;
+    }
+
     public static function compile(Snapshot $snapshot): CompiledStage
     {
         $modes = new CompiledModes();
@@ -51,6 +69,8 @@ final readonly class StageCache
             Reversal::InUnit === $one->tiltReversed(),
         ), $snapshot->fixtures);
 
-        return new CompiledStage($units, $snapshot->universe());
+        $desk = $snapshot->desk();
+
+        return new CompiledStage($units, $snapshot->universe(), null === $desk ? null : DeskOutput::of($desk), self::dimmers($snapshot));
     }
 }

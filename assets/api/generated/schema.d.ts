@@ -20,16 +20,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/desks": {
+    "/api/rigs/{rig}/desk/wishes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["get_rigger_app_http_desk_desk_list"];
+        get: operations["get_rigger_app_http_desk_advice_wishes"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/desk/plan/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_desk_advice_preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/desk/plan/apply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_desk_advice_apply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/desk/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_desk_advice_repair"];
         delete?: never;
         options?: never;
         head?: never;
@@ -52,6 +100,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/desk/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Joins the two rows of a preset desk into one, or sets them apart again. */
+        put: operations["put_rigger_app_http_desk_desk_join"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/desk/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The rig tried one thing at a time: units, or faders. */
+        get: operations["get_rigger_app_http_desk_desk_walk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{rig}/live": {
         parameters: {
             query?: never;
@@ -62,6 +144,57 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["post_rigger_app_http_desk_live__invoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/desks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_desk_shelf_list"];
+        put?: never;
+        /** Keeps a rigger-desk document under its name, in the place of the one that had it. */
+        post: operations["post_rigger_app_http_desk_shelf_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/desks/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What would follow from a description, without keeping it. */
+        post: operations["post_rigger_app_http_desk_shelf_check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/desks/{id}/shelve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Rigs that play on it keep it. */
+        post: operations["post_rigger_app_http_desk_shelf_takeoff"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1092,9 +1225,28 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AdviceWish: {
+            fixtureId: string;
+            wants: string[];
+            /** @default null */
+            with?: string | null;
+        };
+        PlanDesk: {
+            version: number;
+            wishes: components["schemas"]["AdviceWish"][];
+        };
+        RepairAtDesk: {
+            version: number;
+            fixtureId: string;
+            repair: string;
+        };
         ChooseDesk: {
             version: number;
             deskId?: string | null;
+        };
+        JoinRows: {
+            version: number;
+            isWide: boolean;
         };
         CreateType: {
             version: number;
@@ -1297,14 +1449,40 @@ export interface components {
             version: number;
             name: string;
         };
-        DeskChoiceView: {
-            id: string;
+        WishView: {
+            fixtureId: string;
             name: string;
-            layout: string;
+            model: string;
+            possible: string[];
+            wants: string[];
+            with?: string | null;
+        };
+        WantWordView: {
+            want: string;
             words: string;
         };
-        DeskListView: {
-            desks: components["schemas"]["DeskChoiceView"][];
+        WishesView: {
+            units: components["schemas"]["WishView"][];
+            words: components["schemas"]["WantWordView"][];
+        };
+        AdviceRowView: {
+            fixtureId: string;
+            name: string;
+            fromMode: string;
+            fromPlace: string;
+            fromChannels: number;
+            toMode?: string | null;
+            toPlace?: string | null;
+            toChannels?: number | null;
+            button?: number | null;
+            isChanged: boolean;
+            costs: string[];
+        };
+        AdviceView: {
+            rows: components["schemas"]["AdviceRowView"][];
+            sentence: string;
+            warnings: string[];
+            changes: number;
         };
         StripUseView: {
             fixtureId: string;
@@ -1329,6 +1507,22 @@ export interface components {
             fixtures: components["schemas"]["StripUseView"][];
             ranges: components["schemas"]["RangeView"][];
         };
+        KeyNamesView: {
+            button: string;
+            page: string;
+            bank: string;
+            scene: string;
+            program: string;
+            blackout: string;
+            master: string;
+            crossA: string;
+            crossB: string;
+        };
+        PreflightView: {
+            key: string;
+            title: string;
+            why: string;
+        };
         DeskView: {
             id: string;
             name: string;
@@ -1344,6 +1538,16 @@ export interface components {
             starts: number[];
             reach: number;
             strips: components["schemas"]["StripView"][];
+            isWide: boolean;
+            crossfades: boolean;
+            isOnShelf: boolean;
+            /** Format: float */
+            pitch?: number | null;
+            master?: string | null;
+            keys: components["schemas"]["KeyNamesView"];
+            pageNames: string[];
+            words: string;
+            preflight: components["schemas"]["PreflightView"][];
         };
         SwitchesView: {
             count: number;
@@ -1450,6 +1654,7 @@ export interface components {
             cells: components["schemas"]["CellView"][];
             steps: components["schemas"]["StepView"][];
             unreachable: components["schemas"]["UnreachableView"][];
+            lines: string[];
             problem?: string | null;
         };
         SupportView: {
@@ -1480,6 +1685,8 @@ export interface components {
             linkId?: string | null;
             /** @default null */
             lookId?: string | null;
+            /** @default null */
+            desk?: string | null;
         };
         FindingView: {
             stage: string;
@@ -1492,6 +1699,8 @@ export interface components {
             typeId?: string | null;
             /** @default null */
             repair?: components["schemas"]["RepairView"] | null;
+            /** @default [] */
+            others?: components["schemas"]["RepairView"][];
         };
         UniverseView: {
             universe: number;
@@ -1517,6 +1726,16 @@ export interface components {
             undo?: string | null;
             redo?: string | null;
         };
+        stdClass: Record<string, never>;
+        WalkStepView: {
+            slots: components["schemas"]["stdClass"];
+            address?: number | null;
+            words: string;
+            fixtureIds: string[];
+        };
+        WalkView: {
+            steps: components["schemas"]["WalkStepView"][];
+        };
         LampCellView: {
             cell: number;
             hex?: string | null;
@@ -1540,6 +1759,26 @@ export interface components {
         LiveView: {
             version: number;
             lamps: components["schemas"]["LampView"][];
+            sent: components["schemas"]["stdClass"];
+            streamed?: boolean | null;
+        };
+        DeskChoiceView: {
+            id: string;
+            name: string;
+            layout: string;
+            words: string;
+        };
+        DeskListView: {
+            desks: components["schemas"]["DeskChoiceView"][];
+        };
+        DeskProblemView: {
+            path: string;
+            message: string;
+        };
+        DeskCheckView: {
+            facts: string[];
+            problems: components["schemas"]["DeskProblemView"][];
+            usual: string[];
         };
         EditedChartView: {
             chart: Record<string, never>;
@@ -1872,11 +2111,13 @@ export interface operations {
             };
         };
     };
-    get_rigger_app_http_desk_desk_list: {
+    get_rigger_app_http_desk_advice_wishes: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                rig: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -1887,7 +2128,85 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DeskListView"];
+                    "application/json": components["schemas"]["WishesView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_desk_advice_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanDesk"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdviceView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_desk_advice_apply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanDesk"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_desk_advice_repair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RepairAtDesk"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
                 };
             };
         };
@@ -1918,6 +2237,56 @@ export interface operations {
             };
         };
     };
+    put_rigger_app_http_desk_desk_join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinRows"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_desk_desk_walk: {
+        parameters: {
+            query?: {
+                by?: string;
+            };
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_desk_live__invoke: {
         parameters: {
             query?: never;
@@ -1930,10 +2299,27 @@ export interface operations {
         requestBody?: {
             content: {
                 "application/json": {
-                    /** @description Value 0 to 255 by address */
-                    slots: {
+                    /** @description What is sent: value 0 to 255 by address */
+                    slots?: {
                         [key: string]: number;
                     };
+                    /** @description Where the desk stands */
+                    desk?: {
+                        /** @description Its faders, by address; of a desk with two rows, the first */
+                        slots: {
+                            [key: string]: number;
+                        };
+                        /** @description The second row, by address */
+                        secondRow?: {
+                            [key: string]: number;
+                        };
+                        master?: number;
+                        blackout?: boolean;
+                        crossA?: number;
+                        crossB?: number;
+                    };
+                    /** @description Also to the stand-in for the real desk */
+                    stream?: boolean;
                 };
             };
         };
@@ -1945,6 +2331,96 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LiveView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_desk_shelf_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskListView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_desk_shelf_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskChoiceView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_desk_shelf_check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskCheckView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_desk_shelf_takeoff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskListView"];
                 };
             };
         };

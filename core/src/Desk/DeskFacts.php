@@ -12,7 +12,7 @@ final class DeskFacts
     /** @return list<string> */
     public static function of(Desk $desk): array
     {
-        return array_values(array_filter([self::slots($desk), self::reach($desk), self::scenes($desk), self::tape($desk)]));
+        return array_values(array_filter([self::slots($desk), self::reach($desk), self::scenes($desk), self::tape($desk)], static fn (?string $one): bool => null !== $one));
     }
 
     private static function slots(Desk $desk): string

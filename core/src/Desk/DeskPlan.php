@@ -11,7 +11,7 @@ use Rigger\Core\Patch\Span;
 final readonly class DeskPlan
 {
     /**
-     * @param list<Assignment>                             $assigned   in the given order
+     * @param list<Assignment>                            $assigned   in the given order
      * @param list<array{id: string, reason: Unassigned}> $unassigned in the given order
      */
     private function __construct(public array $assigned, public array $unassigned)
@@ -28,20 +28,22 @@ final readonly class DeskPlan
     {
         $places = new PlanPlaces($desk, $taken);
         $room = $desk->layout->hasButtons() ? $desk->reach() : $desk->rowLength();
+        $outcomes = [];
         $assigned = [];
         $unassigned = [];
         foreach ($wishes as $index => $wish) {
             $outcome = null === $wish->with
                 ? self::alone($wish, $room, $places)
-                : self::together($wish, $assigned[$wish->with] ?? $unassigned[$wish->with] ?? throw InputError::unknownFixture('fixtures['.$index.'].with', $wish->with));
+                : self::together($wish, $outcomes[$wish->with] ?? throw InputError::unknownFixture('fixtures['.$index.'].with', $wish->with));
+            $outcomes[$wish->id] = $outcome;
             if ($outcome instanceof Assignment) {
-                $assigned[$wish->id] = $outcome;
+                $assigned[] = $outcome;
             } else {
-                $unassigned[$wish->id] = $outcome;
+                $unassigned[] = ['id' => $wish->id, 'reason' => $outcome];
             }
         }
 
-        return new self(array_values($assigned), array_map(static fn (string|int $id, Unassigned $reason): array => ['id' => (string) $id, 'reason' => $reason], array_keys($unassigned), $unassigned));
+        return new self($assigned, $unassigned);
     }
 
     private static function alone(DeskWish $wish, int $room, PlanPlaces $places): Assignment|Unassigned

@@ -8,7 +8,7 @@ namespace Rigger\Core\Desk;
 final readonly class DeskState
 {
     /**
-     * @param array<int, int> $slots    what the faders hold, by address; of a desk with two rows, the first
+     * @param array<int, int> $slots     what the faders hold, by address; of a desk with two rows, the first
      * @param array<int, int> $secondRow the second row's, by address, while two rows crossfade
      */
     public function __construct(

@@ -26,7 +26,7 @@ final readonly class AtRest
         foreach ($channels as $channel) {
             $values[$channel - 1] = 0;
         }
-        $after = $mode->light($values);
+        $after = $mode->light(array_values($values));
         $meaning = array_map(static fn (int $one): ?string => self::meaning($mode->mode->channel($one)), $channels);
 
         return new self(

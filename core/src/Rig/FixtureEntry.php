@@ -20,6 +20,7 @@ final readonly class FixtureEntry
      * @param int|null           $number   as it is called
      * @param list<string>       $groups
      * @param list<ChannelCurve> $curves   its own
+     * @param int|null           $buttons  of the desk that it is let take, where it is meant to take several
      */
     public function __construct(
         public string $name,
@@ -39,6 +40,7 @@ final readonly class FixtureEntry
         public array $curves = [],
         public ?Reversal $pan = null,
         public ?Reversal $tilt = null,
+        public ?int $buttons = null,
     ) {
     }
 }

@@ -13,7 +13,7 @@ use Rigger\Core\Stage\Reversal;
 /** One unit of a rig document, read and written. */
 final class FixtureEntryReader
 {
-    private const MEMBERS = ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position', 'number', 'groups', 'note', 'tape', 'locked', 'x', 'y', 'height', 'curves', 'pan', 'tilt'];
+    private const MEMBERS = ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position', 'number', 'groups', 'note', 'tape', 'locked', 'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons'];
 
     /** @throws InputError */
     public static function read(mixed $item, string $path): FixtureEntry
@@ -39,6 +39,7 @@ final class FixtureEntryReader
             self::curves($in),
             $has('pan') ? Reversal::from($in->choice('pan', array_column(Reversal::cases(), 'value'))) : null,
             $has('tilt') ? Reversal::from($in->choice('tilt', array_column(Reversal::cases(), 'value'))) : null,
+            $has('buttons') ? $in->whole('buttons', 2, 512) : null,
         );
     }
 
@@ -89,6 +90,7 @@ final class FixtureEntryReader
             'curves' => [] === $one->curves ? null : array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $one->curves),
             'pan' => $one->pan?->value,
             'tilt' => $one->tilt?->value,
+            'buttons' => $one->buttons,
         ], static fn (mixed $value): bool => null !== $value);
     }
 }

@@ -4,14 +4,26 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Stage;
 
+use Rigger\Core\Desk\DeskOutput;
+use Rigger\Core\Desk\DeskState;
 use Rigger\Core\Light\Lighting;
 
 /** A whole rig, made ready to answer what every lamp does at the values of one universe. */
 final readonly class CompiledStage
 {
-    /** @param list<StageUnit> $units in the order of the patch */
-    public function __construct(public array $units, public int $universe)
+    /**
+     * @param list<StageUnit>  $units   in the order of the patch
+     * @param DeskOutput|null  $output  of the rig's desk; null for a rig without one
+     * @param array<int, true> $dimmers addresses in the desk's universe at which a dimmer listens
+     */
+    public function __construct(public array $units, public int $universe, private ?DeskOutput $output = null, private array $dimmers = [])
     {
+    }
+
+    /** @return array<int, int> what the desk sends for where it stands: value by address */
+    public function sent(DeskState $state): array
+    {
+        return $this->output?->slots($state, $this->dimmers) ?? $state->slots;
     }
 
     /**
@@ -24,8 +36,16 @@ final readonly class CompiledStage
     public function light(array $slots): array
     {
         $lights = [];
+        $twins = [];
         foreach ($this->units as $unit) {
-            $lights[] = null === $unit->mode || null !== $this->silence($unit) ? null : $unit->mode->light($unit->values($slots));
+            if (null === $unit->mode || null !== $this->silence($unit)) {
+                $lights[] = null;
+                continue;
+            }
+            // Twins hear the same values, and what stands between may bend them for each apart.
+            $lights[] = [] === $unit->tables
+                ? $twins[$unit->span->first.' '.spl_object_id($unit->mode)] ??= $unit->mode->light($unit->values($slots))
+                : $unit->mode->light($unit->values($slots));
         }
 
         return $lights;

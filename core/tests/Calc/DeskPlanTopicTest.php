@@ -13,7 +13,7 @@ final class DeskPlanTopicTest extends TopicTestCase
     private const ROW = ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Row', 'layout' => 'flat', 'first' => 11, 'faders' => 6, 'pages' => 2];
 
     /**
-     * @param list<string>                             $wants
+     * @param list<string>                            $wants
      * @param array<string, array{int, list<string>}> $modes footprint and functions by key
      *
      * @return array<string, mixed>

@@ -11,6 +11,7 @@ final readonly class LookView
      * @param list<CellView>        $cells
      * @param list<StepView>        $steps       faders to raise, by button, page, fader
      * @param list<UnreachableView> $unreachable channels above 0 that no fader of the desk reaches
+     * @param list<string>          $lines       how to store it there, in the desk's own words
      * @param string|null           $problem     why it cannot be put on the desk's faders
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class LookView
         public array $cells,
         public array $steps,
         public array $unreachable,
+        public array $lines,
         public ?string $problem,
     ) {
     }

@@ -15,8 +15,9 @@ final readonly class RepairView
      * @param string|null $mode      new mode
      * @param string|null $linkId    sender to remove
      * @param string|null $lookId    look to make steady
+     * @param string|null $desk      what DeskRepairs is to do: move, mode, buttons, one or twin
      */
-    public function __construct(public string $label, public ?string $fixtureId, public ?string $address = null, public ?string $receiver = null, public ?string $mode = null, public ?string $linkId = null, public ?string $lookId = null)
+    public function __construct(public string $label, public ?string $fixtureId, public ?string $address = null, public ?string $receiver = null, public ?string $mode = null, public ?string $linkId = null, public ?string $lookId = null, public ?string $desk = null)
     {
     }
 }

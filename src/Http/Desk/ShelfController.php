@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Http\Desk;
+
+use Doctrine\ORM\EntityManagerInterface;
+use OpenApi\Attributes as OA;
+use Rigger\App\Http\Answers;
+use Rigger\App\Http\Reply;
+use Rigger\App\Library\DeskShelf;
+use Rigger\App\Library\View\DeskCheckView;
+use Rigger\App\Library\View\DeskChoiceView;
+use Rigger\App\Library\View\DeskListView;
+use Rigger\App\Library\View\DeskProblemView;
+use Rigger\App\Repository\Desks;
+use Rigger\Core\Desk\Contradictions;
+use Rigger\Core\Desk\DeskFacts;
+use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Desk\StoreLines;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\Json;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Descriptions of desks on the library's shelf. */
+#[Route('/api/desks')]
+final readonly class ShelfController
+{
+    public function __construct(private Desks $desks)
+    {
+    }
+
+    #[Route('', methods: 'GET'), Answers(DeskListView::class)]
+    public function list(): JsonResponse
+    {
+        return Reply::with(new DeskListView($this->desks->all()));
+    }
+
+    /** Keeps a rigger-desk document under its name, in the place of the one that had it. */
+    #[Route('', methods: 'POST'), Answers(DeskChoiceView::class)]
+    #[OA\RequestBody(content: new OA\JsonContent(type: 'object'))]
+    public function keep(Request $request, DeskShelf $shelf): JsonResponse
+    {
+        return Reply::with(Desks::choice($shelf->put(DeskReader::read(Json::decode($request->getContent())))));
+    }
+
+    /** What would follow from a description, without keeping it. */
+    #[Route('/check', methods: 'POST'), Answers(DeskCheckView::class)]
+    #[OA\RequestBody(content: new OA\JsonContent(type: 'object'))]
+    public function check(Request $request): JsonResponse
+    {
+        try {
+            $desk = DeskReader::read(Json::decode($request->getContent()));
+        } catch (InputError $error) {
+            return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->getMessage())], []));
+        }
+        $problems = array_map(static fn (InputError $one): DeskProblemView => new DeskProblemView($one->field, $one->getMessage()), Contradictions::of($desk));
+
+        return Reply::with(new DeskCheckView([] === $problems ? DeskFacts::of($desk) : [], $problems, StoreLines::usual($desk)));
+    }
+
+    /** Rigs that play on it keep it. */
+    #[Route('/{id}/shelve', methods: 'POST'), Answers(DeskListView::class)]
+    public function takeOff(string $id, EntityManagerInterface $manager): JsonResponse
+    {
+        $this->desks->get($id)->takeOffShelf();
+        $manager->flush();
+
+        return $this->list();
+    }
+}

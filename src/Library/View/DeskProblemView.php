@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library\View;
+
+/** Something wrong with a description of a desk. */
+final readonly class DeskProblemView
+{
+    /** @param string $path member of the document */
+    public function __construct(public string $path, public string $message)
+    {
+    }
+}

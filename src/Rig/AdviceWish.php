@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+/** What an operator wants of one unit at the desk. */
+final readonly class AdviceWish
+{
+    /**
+     * @param list<string> $wants words of core's Want: dimmer, colour, flash, movement, patterns, cells, no-programs
+     * @param string|null  $with  unit named earlier, whose button it shares
+     */
+    public function __construct(public string $fixtureId, public array $wants, public ?string $with = null)
+    {
+    }
+}

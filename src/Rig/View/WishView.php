@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig\View;
+
+/** What a unit does now, as a wish that an operator changes. */
+final readonly class WishView
+{
+    /**
+     * @param list<string> $possible what any of its modes could do: words of core's Want
+     * @param list<string> $wants    of those, what its present mode does
+     * @param string|null  $with     the earlier unit whose twin it is
+     */
+    public function __construct(public string $fixtureId, public string $name, public string $model, public array $possible, public array $wants, public ?string $with)
+    {
+    }
+}

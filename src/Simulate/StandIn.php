@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Simulate;
+
+use React\EventLoop\LoopInterface;
+use React\Socket\ConnectionInterface;
+
+/**
+ * A stand-in for the real desk: it keeps the values last sent for each rig and streams them to whoever follows, again and again
+ * as a desk does. It sends nothing out of this machine.
+ *
+ * The application writes a line of JSON, {"rig":"…","slots":{"1":255,…}}; a follower asks GET /stream/<rig> and gets
+ * Server-Sent Events, {"seq":n,"slots":{…}}.
+ */
+final class StandIn
+{
+    /** A desk repeats what it sends; ANSI E1.11 asks for at least once a second. */
+    private const REPEAT_SECONDS = 1.0;
+    /** Never more often than a desk's own refresh: 40 frames a second. */
+    private const LEAST_GAP = 0.025;
+    private const MOST_FOLLOWERS = 100;
+    private const MOST_BYTES = 65536;
+    private const MOST_RIGS = 200;
+
+    /** @var array<string, array{seq: int, slots: string}> newest last */
+    private array $frames = [];
+    /** @var array<string, float> when a rig's frame was streamed last */
+    private array $sentAt = [];
+    /** @var array<string, true> rigs whose newest frame waits for the gap to pass */
+    private array $waiting = [];
+    /** @var array<int, array{ConnectionInterface, string}> connection and rig */
+    private array $followers = [];
+
+    public function __construct(private readonly LoopInterface $loop)
+    {
+        $loop->addPeriodicTimer(self::REPEAT_SECONDS, function (): void {
+            foreach (array_keys($this->frames) as $rig) {
+                $this->stream($rig);
+            }
+        });
+    }
+
+    public function connected(ConnectionInterface $connection): void
+    {
+        $buffer = '';
+        $connection->on('data', function (string $data) use ($connection, &$buffer): void {
+            $buffer .= $data;
+            if (\strlen($buffer) > self::MOST_BYTES) {
+                $connection->close();
+
+                return;
+            }
+            if (str_starts_with($buffer, '{')) {
+                while (false !== $end = strpos($buffer, "\n")) {
+                    $this->take(substr($buffer, 0, $end));
+                    $buffer = substr($buffer, $end + 1);
+                }
+            } elseif (str_contains($buffer, "\r\n\r\n")) {
+                $this->follow($connection, $buffer);
+                $buffer = '';
+            }
+        });
+        $connection->on('close', function () use ($connection): void {
+            unset($this->followers[spl_object_id($connection)]);
+        });
+    }
+
+    private function take(string $line): void
+    {
+        $message = json_decode($line, true);
+        if (!\is_array($message) || !\is_string($message['rig'] ?? null) || !\is_array($message['slots'] ?? null)) {
+            return;
+        }
+        $rig = $message['rig'];
+        $seq = ($this->frames[$rig]['seq'] ?? 0) + 1;
+        unset($this->frames[$rig]);
+        $this->frames[$rig] = ['seq' => $seq, 'slots' => (string) json_encode((object) $message['slots'])];
+        if (\count($this->frames) > self::MOST_RIGS) {
+            unset($this->frames[array_key_first($this->frames)]);
+        }
+        $since = microtime(true) - ($this->sentAt[$rig] ?? 0.0);
+        if ($since >= self::LEAST_GAP) {
+            $this->stream($rig);
+        } elseif (!isset($this->waiting[$rig])) {
+            $this->waiting[$rig] = true;
+            $this->loop->addTimer(self::LEAST_GAP - $since, fn () => $this->stream($rig));
+        }
+    }
+
+    private function follow(ConnectionInterface $connection, string $request): void
+    {
+        if (1 !== preg_match('~^GET /stream/([0-9a-f-]{36}) HTTP/1\.[01]\r\n~', $request, $asked) || \count($this->followers) >= self::MOST_FOLLOWERS) {
+            $connection->end("HTTP/1.1 404 Not Found\r\nContent-Length: 0\r\nConnection: close\r\n\r\n");
+
+            return;
+        }
+        $connection->write("HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 1000\n\n");
+        $this->followers[spl_object_id($connection)] = [$connection, $asked[1]];
+        if (isset($this->frames[$asked[1]])) {
+            $connection->write($this->event($asked[1]));
+        }
+    }
+
+    private function stream(string $rig): void
+    {
+        unset($this->waiting[$rig]);
+        if (!isset($this->frames[$rig])) {
+            return;
+        }
+        $this->sentAt[$rig] = microtime(true);
+        $event = $this->event($rig);
+        foreach ($this->followers as [$connection, $followed]) {
+            if ($followed === $rig) {
+                $connection->write($event);
+            }
+        }
+    }
+
+    private function event(string $rig): string
+    {
+        return \sprintf("data: {\"seq\":%d,\"slots\":%s}\n\n", $this->frames[$rig]['seq'], $this->frames[$rig]['slots']);
+    }
+}
