@@ -18,12 +18,11 @@
         <div>
           <b class="font-[620]">{finding.title}.</b>
           <span class="dim">{finding.message}</span>
-          {#if finding.repair}
-            {@const repair = finding.repair}
-            <button class="link-repair block" disabled={session.busy} onclick={() => session.repair(repair)}
+          {#each finding.repair ? [finding.repair, ...(finding.others ?? [])] : [] as repair (repair.label)}
+            <button class="link-repair block text-left" disabled={session.busy} onclick={() => session.repair(repair)}
               >{repair.label}</button
             >
-          {/if}
+          {/each}
         </div>
       </li>
     {/each}

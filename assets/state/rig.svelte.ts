@@ -119,6 +119,17 @@ export class RigSession {
       );
     }
     if (!fixtureId) throw new Error('A repair says what it changes.');
+    if (repair.desk) {
+      const wish = { fixtureId, repair: repair.desk };
+      return this.write((version) =>
+        answered(
+          api.POST('/api/rigs/{rig}/desk/repair', {
+            params: { path: { rig: this.id } },
+            body: { version, ...wish },
+          }),
+        ),
+      );
+    }
     if (repair.receiver) {
       const fixture = this.rig.fixtures.find((one) => one.id === fixtureId);
       return this.connectFixture(fixtureId, fixture?.linkId ?? null, repair.receiver);

@@ -1,31 +1,46 @@
 <script lang="ts">
   import Tape from '../../components/Tape.svelte';
   import type { Desk, Strip } from '../../api/types';
-  import { pageLetter } from '../../lib/address';
   import { joined } from '../../lib/tapes';
+  import type { DeskHand } from '../../state/deskHand.svelte';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
-  import FaderStrip from './FaderStrip.svelte';
+  import OwnFaders from './OwnFaders.svelte';
+  import PlainFaders from './PlainFaders.svelte';
   import Scenes from './Scenes.svelte';
 
   /** The operator's own desk, drawn from its description, live. */
-  let { desk }: { desk: Desk } = $props();
+  let { desk, hand }: { desk: Desk; hand: DeskHand } = $props();
   const session = useRig();
   const faders = useFaders();
   const rig = $derived(session.rig);
 
-  let button = $state(1);
-  let page = $state(1);
-
-  const buttons = $derived(desk.starts.map((start, index) => ({ number: index + 1, start, name: nameOf(index + 1) })));
-  const pages = $derived([
-    ...new Set(desk.strips.filter((one) => one.button == null || one.button === button).map((one) => one.page)),
-  ]);
-  const shownPage = $derived(pages.includes(page) ? page : (pages[0] ?? 1));
+  /** So many faders stand in a row at the most; a longer row goes on below. */
+  const IN_A_ROW = 14;
   const isZones = $derived(desk.layout === 'zones');
-  const strips = $derived(
-    desk.strips.filter((one) => one.page === shownPage && (one.button == null || one.button === button)),
+  const isPreset = $derived(desk.layout === 'preset');
+  const starts = $derived(desk.starts.map((start, index) => ({ number: index + 1, start, name: nameOf(index + 1) })));
+
+  type Line = { strips: readonly Strip[]; row: 'first' | 'second'; name?: string; group: string };
+  const lines = $derived.by((): Line[] => {
+    if (isZones) return [];
+    if (desk.crossfades)
+      return (['first', 'second'] as const).map((row, index) => {
+        const name = `Row ${index === 0 ? desk.keys.crossA : desk.keys.crossB}`;
+        return { strips: hand.strips, row, name, group: name };
+      });
+    const count = isPreset ? 2 : Math.ceil(hand.strips.length / IN_A_ROW);
+    const long = Math.ceil(hand.strips.length / Math.max(1, count));
+    return Array.from({ length: count }, (_, index) => ({
+      strips: hand.strips.slice(index * long, (index + 1) * long),
+      row: 'first' as const,
+      group: count > 1 ? `Faders, row ${index + 1}` : 'Faders',
+    }));
+  });
+  const zones = $derived(
+    starts.map((zone) => ({ ...zone, strips: desk.strips.filter((one) => one.button === zone.number) })),
   );
+  const prefix = $derived(hand.pages.length > 1 ? (desk.pageNames[hand.page - 1] ?? '') : '');
 
   function nameOf(number: number): string {
     const ids = [
@@ -43,24 +58,27 @@
         first.name,
       );
   }
-  const isUp = (strip: Strip) => faders.value(strip.address) > 0;
-  const lit = (number: number) => desk.strips.some((one) => one.button === number && isUp(one));
+  const lit = (number: number) => desk.strips.some((one) => one.button === number && faders.value(one.address) > 0);
 </script>
 
-<div class="board">
-  {#if buttons.length}
-    <div class="buttons" style:--count={buttons.length} role="group" aria-label={isZones ? 'Zones' : 'Fixture buttons'}>
-      {#each buttons as one (one.number)}
+<div
+  class="board"
+  style:--rows={Math.max(1, lines.length)}
+  style:--over={starts.length && !isZones ? '470px' : '418px'}
+>
+  {#if starts.length && !isZones}
+    <div class="buttons" style:--count={starts.length} role="group" aria-label="Fixture buttons">
+      {#each starts as one (one.number)}
         <div class="min-w-0 text-center">
           <span class="block h-[22px]"
             >{#if one.name}<Tape name={one.name} class="!text-[11.5px] !px-1.5" />{/if}</span
           >
           <button
             class="key"
-            class:on={one.number === button}
-            aria-pressed={one.number === button}
-            aria-label="{isZones ? 'Zone' : 'Button'} {one.number}{one.name ? `, ${one.name}` : ''}"
-            onclick={() => (button = one.number)}
+            class:on={hand.buttons.includes(one.number)}
+            aria-pressed={hand.buttons.includes(one.number)}
+            aria-label="{desk.keys.button} {one.number}{one.name ? `, ${one.name}` : ''}"
+            onclick={(event) => hand.press(one.number, event.shiftKey || event.ctrlKey || event.metaKey)}
           >
             {one.number}{#if lit(one.number)}<i title="a fader of it is up"></i>{/if}
           </button>
@@ -69,41 +87,72 @@
     </div>
   {/if}
   <div class="mid">
-    <div class="pages" role="group" aria-label="Pages">
-      {#if pages.length > 1}
-        {#each pages as one (one)}
+    {#if hand.pages.length > 1 || (starts.length > 1 && !isZones)}
+      <div class="pages" role="group" aria-label={desk.keys.page}>
+        {#if hand.pages.length > 1}
+          {#each hand.pages as one (one)}
+            <button
+              class="key tall"
+              class:on={one === hand.page}
+              aria-pressed={one === hand.page}
+              onclick={() => hand.turn(one)}
+              ><span class="faint text-[10.5px]">{desk.keys.page}</span> {desk.pageNames[one - 1]}</button
+            >
+          {/each}
+        {/if}
+        {#if starts.length > 1 && !isZones}
           <button
-            class="key tall"
-            class:on={one === shownPage}
-            aria-pressed={one === shownPage}
-            onclick={() => (page = one)}><span class="faint text-[10.5px]">Page</span> {pageLetter(one)}</button
+            class="key tall small"
+            class:on={hand.several}
+            aria-pressed={hand.several}
+            title="A press adds a button to those that are down, as Shift does"
+            onclick={() => (hand.several = !hand.several)}>Several at once</button
           >
+        {/if}
+      </div>
+    {/if}
+    <div class="grid min-w-0 gap-2">
+      {#if isZones}
+        <div class="zones">
+          {#each zones as zone (zone.number)}
+            <section class="zone" aria-label="{desk.keys.button} {zone.number}">
+              <p class="flex h-[24px] items-center gap-2">
+                <b>{desk.keys.button} {zone.number}</b>{#if zone.name}<Tape
+                    name={zone.name}
+                    class="!text-[11.5px] !px-1.5"
+                  />{/if}
+              </p>
+              <PlainFaders strips={zone.strips} {hand} prefix="{zone.number}." group="Zone {zone.number}" />
+            </section>
+          {/each}
+        </div>
+      {:else}
+        {#each lines as line (line.group)}
+          <PlainFaders strips={line.strips} {hand} row={line.row} name={line.name ?? ''} {prefix} group={line.group} />
         {/each}
       {/if}
     </div>
-    <div class="strips" class:many={strips.length > 14} role="group" aria-label="Faders">
-      {#each strips as strip (strip.address)}<FaderStrip
-          {strip}
-          page={pages.length > 1 ? pageLetter(shownPage) : ''}
-        />{/each}
-    </div>
-    <Scenes {desk} />
+    <OwnFaders {desk} />
+    {#if desk.banks != null || !isPreset}<Scenes {desk} />{/if}
   </div>
 </div>
 
 <style>
   .board {
+    --travel: clamp(92px, calc((100vh - var(--over) - 84px * (var(--rows) - 1)) / var(--rows)), 440px);
     display: grid;
-    gap: 12px;
-    padding: 12px 14px;
+    gap: 10px;
+    padding: 10px 14px;
     background: var(--color-base-200);
     border: 1px solid var(--line);
     border-radius: 6px;
   }
   .buttons {
     display: grid;
-    grid-template-columns: repeat(var(--count), minmax(0, 1fr));
+    grid-template-columns: repeat(var(--count), minmax(34px, 1fr));
     gap: 7px;
+    overflow-x: auto;
+    scrollbar-width: thin;
   }
   .key {
     position: relative;
@@ -136,10 +185,15 @@
   .tall {
     height: 44px;
   }
+  .small {
+    font: 500 11px/1.15 'Archivo Variable';
+  }
   .mid {
-    display: grid;
-    grid-template-columns: auto minmax(0, 1fr) auto;
-    gap: 16px;
+    display: flex;
+    gap: 14px;
+  }
+  .mid > :global(.grid) {
+    flex: 1 1 auto;
   }
   .pages {
     display: flex;
@@ -152,11 +206,21 @@
     display: grid;
     place-content: center;
   }
-  .strips {
+  .zones {
     display: flex;
-    gap: 2px;
+    gap: 10px;
     overflow-x: auto;
     scrollbar-width: thin;
-    padding-bottom: 4px;
+  }
+  .zone {
+    flex: 1 0 220px;
+    padding: 4px 8px;
+    border: 1px solid var(--line);
+    border-radius: 5px;
+  }
+  @media (max-width: 760px) {
+    .mid {
+      flex-wrap: wrap;
+    }
   }
 </style>

@@ -1,46 +1,66 @@
 <script lang="ts">
-  import FindingList from '../../components/FindingList.svelte';
+  import { onDestroy } from 'svelte';
   import { useBench } from '../../state/bench.svelte';
+  import { DeskHand } from '../../state/deskHand.svelte';
+  import { DeskTest } from '../../state/deskTest.svelte';
+  import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
   import DeskBoard from './DeskBoard.svelte';
-  import DeskChooser from './DeskChooser.svelte';
+  import DeskFaults from './DeskFaults.svelte';
+  import DeskHead from './DeskHead.svelte';
+  import StoreSteps from './StoreSteps.svelte';
+  import TouchedFader from './TouchedFader.svelte';
+  import TryDesk from './TryDesk.svelte';
 
   const session = useRig();
+  const faders = useFaders();
   useBench().leave();
   const rig = $derived(session.rig);
-  const mine = $derived(rig.findings.filter((one) => one.stage === 'desk'));
-  const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
-  const unreached = $derived(wrong.filter((one) => ['hidden', 'out_of_reach', 'other_universe'].includes(one.code)));
-  const others = $derived(wrong.filter((one) => !unreached.includes(one)));
-  const twins = $derived(mine.filter((one) => one.severity === 'note'));
+  const test = new DeskTest(session.id, faders);
+  const hand = new DeskHand(() => rig.desk as NonNullable<typeof rig.desk>, test);
+  onDestroy(() => test.stop());
+
+  const wrong = $derived(rig.findings.filter((one) => one.stage === 'desk' && one.severity !== 'note').length);
+  type Side = 'told' | 'try' | 'store';
+  let side = $state<Side>('told');
+  const SIDES = $derived<[Side, string][]>([
+    ['told', wrong ? `Told (${wrong})` : 'Told'],
+    ['try', 'Try it'],
+    ['store', 'Store a look'],
+  ]);
 </script>
 
 <svelte:head><title>Desk · {rig.name}</title></svelte:head>
-<main class="grid min-h-0 grid-cols-[minmax(0,1fr)_320px]">
+<main class="grid min-h-0 grid-cols-[minmax(0,1fr)_320px] max-[760px]:block max-[760px]:overflow-auto">
   <section class="scroll grid content-start gap-2.5 px-5 py-2.5">
-    <DeskChooser />
-    {#if rig.desk}{#key rig.desk.id}<DeskBoard desk={rig.desk} />{/key}{:else}
+    <DeskHead />
+    {#if rig.desk}{#key rig.desk.id}<DeskBoard desk={rig.desk} {hand} />{/key}{:else}
       <p class="dim max-w-[60ch] py-8">
-        Choose the desk you play on. Rigger then names each of its faders by what it does to the fixture that sits
-        there.
+        Choose the desk you play on, or describe it. Rigger then names each of its faders by what it does to the fixture
+        that sits there.
       </p>
     {/if}
   </section>
   <aside class="pane rule scroll border-l p-4" aria-label="About this desk">
     {#if rig.desk}
-      <h3 class="mb-2">What no fader reaches</h3>
-      <FindingList findings={unreached} empty="Every channel of every fixture is on a fader." />
-      {#if others.length}
-        <h3 class="rule mt-4 mb-2 border-t pt-3">To look at</h3>
-        <FindingList findings={others} />
+      <div class="mb-3 grid grid-cols-3 gap-1" role="group" aria-label="What to read">
+        {#each SIDES as [key, words] (key)}
+          <button
+            class="btn h-8 px-1"
+            class:btn-active={side === key}
+            aria-pressed={side === key}
+            onclick={() => (side = key)}>{words}</button
+          >
+        {/each}
+      </div>
+      {#if side === 'told'}
+        <TouchedFader desk={rig.desk} {hand} />
+        <DeskFaults />
+      {:else if side === 'try'}
+        <TryDesk desk={rig.desk} {hand} />
+      {:else}
+        <StoreSteps />
       {/if}
-      {#if twins.length}
-        <h3 class="rule mt-4 mb-2 border-t pt-3">Moving together</h3>
-        <FindingList findings={twins} />
-      {/if}
-      <p class="dim rule mt-4 border-t pt-3 text-[12px]">
-        Hands off a moving head that powers up: it sweeps to find its ends.
-      </p>
     {/if}
   </aside>
 </main>

@@ -1,0 +1,228 @@
+<script lang="ts">
+  import type { FaderRange } from '../../api/types';
+  import { flashes, percentAt, rangeAt } from '../../lib/ranges';
+
+  /** A fader's travel with its cap: mouse, wheel, touch and keys. Range names stand beside it where there is room. */
+  let {
+    value,
+    label,
+    ranges = [],
+    colour = '#b9a98a',
+    held = false,
+    onMove,
+    onTouch = () => {},
+  }: {
+    value: number;
+    label: string;
+    ranges?: readonly FaderRange[];
+    colour?: string;
+    held?: boolean;
+    onMove: (value: number) => void;
+    onTouch?: () => void;
+  } = $props();
+
+  const CAP = 18;
+  let element: HTMLElement | undefined = $state();
+  let input: HTMLInputElement | undefined = $state();
+  let grip: { y: number; value: number } | null = null;
+  const here = $derived(rangeAt(ranges, value));
+  const share = $derived((value / 255) * 100);
+  /** Names that would stand on one another are left out; the title of the stretch says them. */
+  const names = $derived.by(() => {
+    let last = -Infinity;
+    return ranges.map((one) => {
+      const middle = percentAt((one.from + one.to + 1) / 2);
+      const fits = middle - last >= 9;
+      if (fits) last = middle;
+      return { one, middle, fits };
+    });
+  });
+
+  function grab(event: PointerEvent) {
+    if (event.button !== 0 || !element) return;
+    event.preventDefault();
+    input?.focus({ preventScroll: true });
+    element.setPointerCapture(event.pointerId);
+    const box = element.getBoundingClientRect();
+    const capAt = box.bottom - (value / 255) * box.height;
+    // On the cap the hand takes it where it is; beside it, the cap comes to the hand.
+    if (Math.abs(event.clientY - capAt) > CAP) onMove(((box.bottom - event.clientY) / box.height) * 255);
+    grip = {
+      y: event.clientY,
+      value: Math.abs(event.clientY - capAt) > CAP ? ((box.bottom - event.clientY) / box.height) * 255 : value,
+    };
+  }
+
+  function drag(event: PointerEvent) {
+    if (!grip || !element) return;
+    onMove(grip.value + ((grip.y - event.clientY) / element.getBoundingClientRect().height) * 255);
+  }
+
+  function wheel(event: WheelEvent) {
+    event.preventDefault();
+    onTouch();
+    onMove(value + (event.deltaY < 0 ? 1 : -1) * (event.shiftKey || event.ctrlKey ? 1 : 5));
+  }
+
+  $effect(() => {
+    const target = element;
+    // Svelte's own listener is passive, and the page would scroll along.
+    target?.addEventListener('wheel', wheel, { passive: false });
+    return () => target?.removeEventListener('wheel', wheel);
+  });
+</script>
+
+<div class="travel" class:held>
+  <!-- svelte-ignore a11y_no_static_element_interactions -->
+  <div
+    class="grip"
+    bind:this={element}
+    onpointerdown={grab}
+    onpointermove={drag}
+    onpointerup={() => (grip = null)}
+    onpointercancel={() => (grip = null)}
+  >
+    <span class="track"><span class="fill" style:height="{share}%" style:background={colour}></span></span>
+    <span class="cap" style:bottom="calc({share}% - {CAP / 2}px)"></span>
+  </div>
+  {#if ranges.length > 1}
+    <div class="bands" aria-hidden="true">
+      {#each names as { one, middle, fits } (one.from)}
+        {@const from = percentAt(one.from)}
+        <span
+          class="band"
+          class:flash={flashes(one)}
+          class:here={one === here}
+          style:bottom="{from}%"
+          style:height="{percentAt(one.to + 1) - from}%"
+          title="{one.label}: {one.from}–{one.to}"
+        ></span>
+        {#if fits}<span class="name" class:at={one === here} style:bottom="{middle}%">{one.label}</span>{/if}
+      {/each}
+    </div>
+  {/if}
+  <input
+    bind:this={input}
+    type="range"
+    min="0"
+    max="255"
+    {value}
+    oninput={(event) => onMove(Number(event.currentTarget.value))}
+    onfocus={onTouch}
+    aria-label={label}
+    aria-valuetext="{value}{here ? `, ${here.label}` : ''}"
+  />
+</div>
+
+<style>
+  .travel {
+    position: relative;
+    display: flex;
+    height: var(--travel, 240px);
+    margin: 4px 0 9px;
+    width: 100%;
+    justify-content: center;
+  }
+  .grip {
+    position: relative;
+    width: 38px;
+    flex: none;
+    touch-action: none;
+    cursor: ns-resize;
+  }
+  .track {
+    position: absolute;
+    inset: 0 5px;
+    background: var(--well);
+    border-radius: 4px;
+    box-shadow: inset 0 0 0 1px var(--well-edge);
+  }
+  .held .track {
+    box-shadow: inset 0 0 0 2px var(--color-primary);
+  }
+  .fill {
+    position: absolute;
+    left: 11px;
+    right: 11px;
+    bottom: 0;
+    border-radius: 2px;
+  }
+  .bands {
+    position: relative;
+    flex: 0 1 auto;
+    width: 5px;
+    margin-left: -3px;
+  }
+  .band {
+    position: absolute;
+    left: 0;
+    width: 6px;
+    border: 1px solid var(--color-base-200);
+    border-width: 1px 0;
+    background: var(--line);
+  }
+  .flash {
+    background: repeating-linear-gradient(0deg, var(--color-base-content) 0 2px, var(--line) 2px 5px);
+  }
+  .band.here {
+    background-color: var(--color-primary);
+  }
+  .name {
+    display: none;
+    position: absolute;
+    left: 9px;
+    max-width: 46px;
+    transform: translateY(50%);
+    font-size: 10.5px;
+    font-stretch: 70%;
+    line-height: 1;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    color: var(--dim);
+  }
+  .name.at {
+    color: var(--color-base-content);
+    font-weight: 600;
+  }
+  @container strip (min-width: 82px) {
+    .bands {
+      width: 52px;
+    }
+    .name {
+      display: block;
+    }
+  }
+  .cap {
+    position: absolute;
+    left: 0;
+    right: 0;
+    height: 18px;
+    border-radius: 4px;
+    background: linear-gradient(
+      oklch(0.86 0.01 85),
+      oklch(0.62 0.012 80) 47%,
+      oklch(0.22 0.01 70) 48% 53%,
+      oklch(0.6 0.012 80) 54%,
+      oklch(0.78 0.01 85)
+    );
+    box-shadow: 0 3px 7px #0008;
+    pointer-events: none;
+  }
+  input {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    writing-mode: vertical-lr;
+    direction: rtl;
+    opacity: 0;
+    margin: 0;
+    pointer-events: none;
+  }
+  .travel:has(input:focus-visible) .grip {
+    outline: 2px solid var(--color-primary);
+    outline-offset: 3px;
+    border-radius: 4px;
+  }
+</style>

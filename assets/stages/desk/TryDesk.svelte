@@ -1,0 +1,114 @@
+<script lang="ts">
+  import Tape from '../../components/Tape.svelte';
+  import type { Desk } from '../../api/types';
+  import { plural } from '../../lib/words';
+  import { p } from '../../router';
+  import type { DeskHand } from '../../state/deskHand.svelte';
+  import { useFaders } from '../../state/faders.svelte';
+  import { useRig } from '../../state/rig.svelte';
+
+  /** The rig tried from the desk: a fader held or blinked, units or faders one by one, and a stand-in that other windows follow. */
+  let { desk, hand }: { desk: Desk; hand: DeskHand } = $props();
+  const session = useRig();
+  const faders = useFaders();
+  const test = $derived(hand.test);
+  const strip = $derived(desk.strips.find((one) => one.address === hand.touched?.address));
+  const isWalking = $derived(test.kind === 'units' || test.kind === 'faders');
+  const expected = $derived(test.step?.fixtureIds ?? []);
+  const answering = $derived(
+    faders.lamps.filter((one) => one.responds && (one.selfRunning || one.cells.some((cell) => cell.brightness > 0))),
+  );
+  const strangers = $derived(answering.filter((one) => !expected.includes(one.fixtureId)));
+  const missing = $derived(faders.lamps.filter((one) => expected.includes(one.fixtureId) && !answering.includes(one)));
+</script>
+
+<h3 class="mb-1">One fader</h3>
+{#if strip}
+  <p class="mb-2 text-[12.5px]">
+    Fader {strip.fader}, {strip.label ?? 'idle'}{strip.fixtures.length
+      ? ` of ${strip.fixtures.map((one) => one.name).join(', ')}`
+      : ''}
+  </p>
+{:else}
+  <p class="dim mb-2 text-[12.5px]">Touch a fader, then hold it up or let it blink.</p>
+{/if}
+<div class="flex gap-1.5">
+  <button
+    class="btn"
+    disabled={!strip}
+    aria-pressed={test.kind === 'hold'}
+    onclick={() => strip && test.try('hold', strip.address)}>Hold it at full</button
+  >
+  <button
+    class="btn"
+    disabled={!strip}
+    aria-pressed={test.kind === 'blink'}
+    onclick={() => strip && test.try('blink', strip.address)}>Blink it</button
+  >
+  {#if test.kind === 'hold' || test.kind === 'blink'}<button class="btn btn-primary" onclick={() => test.stop()}
+      >Let go</button
+    >{/if}
+</div>
+<p class="dim mt-1.5 text-[12px]">
+  It blinks once a second, well below what troubles people who react to flashing light; say it to the room all the same.
+</p>
+
+<h3 class="rule mt-4 mb-1.5 border-t pt-3">One by one</h3>
+<div class="flex flex-wrap items-center gap-1.5">
+  <button class="btn" aria-pressed={test.kind === 'units'} onclick={() => test.walk('units')}>Units</button>
+  <button class="btn" aria-pressed={test.kind === 'faders'} onclick={() => test.walk('faders')}>Faders</button>
+  <label class="flex items-center gap-1.5 text-[12.5px]"
+    >every <select class="select h-8 w-20" bind:value={test.seconds} onchange={() => test.isRunning && test.run(true)}>
+      {#each [1, 2, 3, 5, 10] as one (one)}<option value={one}>{one} s</option>{/each}
+    </select></label
+  >
+</div>
+{#if test.problem}<p class="text-error mt-2 text-[12.5px]" role="alert">{test.problem}</p>{/if}
+{#if isWalking && test.step}
+  <section class="mt-2.5 rounded border p-2.5" style:border-color="var(--line)" aria-label="The walk">
+    <p class="dim text-[12px]">{test.index + 1} of {test.steps.length}</p>
+    <p class="text-[14px] font-[620]" role="status">{test.step.words}</p>
+    <p class="mt-1 flex flex-wrap items-center gap-1.5 text-[12.5px]">
+      {#if answering.length}{#each answering.filter( (one) => expected.includes(one.fixtureId) ) as one (one.fixtureId)}<Tape
+            name={one.name}
+            class="!text-[11.5px]"
+          />{/each}
+        {answering.length - strangers.length === 1 ? 'answers' : 'answer'}{:else}Nobody shines now.{/if}
+    </p>
+    {#each strangers as one (one.fixtureId)}<p class="text-warning mt-1 text-[12.5px]">
+        <bdi>{one.name}</bdi> answers too, and should not.
+      </p>{/each}
+    {#if test.kind === 'units'}{#each missing as one (one.fixtureId)}<p class="dim mt-1 text-[12.5px]">
+          <bdi>{one.name}</bdi> stays dark. {one.why ?? ''}
+        </p>{/each}{/if}
+    <div class="mt-2 flex gap-1.5">
+      <button class="btn" onclick={() => test.go(test.index - 1)}>Back</button>
+      <button class="btn" onclick={() => test.run(!test.isRunning)}>{test.isRunning ? 'Pause' : 'Go on'}</button>
+      <button class="btn" onclick={() => test.go(test.index + 1)}>Next</button>
+      <button class="btn btn-primary" onclick={() => test.stop()}>Stop</button>
+    </div>
+  </section>
+{:else}
+  <p class="dim mt-1.5 text-[12px]">
+    Each goes up alone, as bright as it goes; a fader also goes up and down. Who answers is said here.
+  </p>
+{/if}
+
+<h3 class="rule mt-4 mb-1.5 border-t pt-3">Another window</h3>
+<label class="flex items-center gap-2 text-[12.5px]"
+  ><input
+    type="checkbox"
+    class="toggle toggle-sm"
+    checked={faders.isStreaming}
+    onchange={(event) => faders.stream(event.currentTarget.checked)}
+  />Send to the stand-in desk</label
+>
+<p class="dim mt-1 text-[12px]">
+  It streams {plural(512, 'value')} as your desk would, on this machine alone. No lamp hears it.
+</p>
+{#if faders.standInAway}<p class="text-error mt-1 text-[12.5px]" role="alert">
+    The stand-in does not run, so no window follows. Start Rigger again.
+  </p>{/if}
+<a class="btn mt-2" href={p('/rigs/:rig/stage', { params: { rig: session.id } })} target="_blank" rel="noopener"
+  >Open the stage in a window</a
+>

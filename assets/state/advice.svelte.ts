@@ -1,0 +1,107 @@
+import { answered, api } from '../api/client';
+import { wordsOf } from '../api/errors';
+import type { Advice, Wish } from '../api/types';
+import type { RigSession } from './rig.svelte';
+
+/** A unit's wish as the operator is changing it. */
+export type OpenWish = Wish & { isLeft: boolean };
+
+/** What is wanted of each unit at the desk, and the plan that follows; nothing changes until it is taken over. */
+export class Advising {
+  readonly #session: RigSession;
+  units = $state<OpenWish[]>([]);
+  words = $state.raw<Readonly<Record<string, string>>>({});
+  advice = $state.raw<Advice | null>(null);
+  problem = $state<string | null>(null);
+  isTaken = $state(false);
+  #turn = 0;
+
+  constructor(session: RigSession) {
+    this.#session = session;
+  }
+
+  /** Begins with what every unit does now, in the order of the addresses. */
+  async begin(): Promise<void> {
+    try {
+      const { units, words } = await answered(
+        api.GET('/api/rigs/{rig}/desk/wishes', { params: { path: { rig: this.#session.id } } }),
+      );
+      const fixtures = this.#session.rig.fixtures;
+      const place = (id: string) => {
+        const one = fixtures.find((fixture) => fixture.id === id);
+        return one ? one.universe * 1000 + one.address : 0;
+      };
+      this.words = Object.fromEntries(words.map((one) => [one.want, one.words]));
+      this.units = units
+        .map((one) => ({ ...one, isLeft: fixtures.find((fixture) => fixture.id === one.fixtureId)?.isLocked ?? false }))
+        .sort((one, other) => place(one.fixtureId) - place(other.fixtureId));
+      this.problem = null;
+    } catch (error) {
+      this.problem = wordsOf(error);
+    }
+  }
+
+  /** Units that this one can go together with: earlier ones of its type. */
+  partners(unit: OpenWish): OpenWish[] {
+    const index = this.units.indexOf(unit);
+    return this.units.slice(0, index).filter((one) => one.model === unit.model && !one.isLeft && !one.with);
+  }
+
+  toggle(unit: OpenWish, want: string, isForType: boolean): void {
+    const isOn = !unit.wants.includes(want);
+    for (const one of this.units) {
+      if (one !== unit && !(isForType && one.model === unit.model)) continue;
+      one.wants = isOn ? [...new Set([...one.wants, want])] : one.wants.filter((other) => other !== want);
+    }
+  }
+
+  move(unit: OpenWish, by: number): void {
+    const index = this.units.indexOf(unit);
+    const to = Math.min(this.units.length - 1, Math.max(0, index + by));
+    const rest = this.units.filter((one) => one !== unit);
+    this.units = [...rest.slice(0, to), unit, ...rest.slice(to)];
+  }
+
+  get wishes() {
+    const asked = this.units.filter((one) => !one.isLeft);
+    const named = new Set<string>();
+    return asked.map(({ fixtureId, wants, with: partner }) => {
+      // A partner that is left out, or stands later by now, is none.
+      const together = partner && named.has(partner) ? partner : null;
+      named.add(fixtureId);
+      return { fixtureId, wants: [...wants], with: together };
+    });
+  }
+
+  async ask(): Promise<void> {
+    const turn = ++this.#turn;
+    if (this.wishes.length === 0) {
+      this.advice = null;
+      return;
+    }
+    try {
+      const body = { version: this.#session.rig.version, wishes: this.wishes };
+      const path = { rig: this.#session.id };
+      const advice = await answered(api.POST('/api/rigs/{rig}/desk/plan/preview', { params: { path }, body }));
+      if (turn !== this.#turn) return;
+      this.advice = advice;
+      this.problem = null;
+    } catch (error) {
+      if (turn !== this.#turn) return;
+      this.advice = null;
+      this.problem = wordsOf(error);
+    }
+  }
+
+  async take(): Promise<void> {
+    const path = { rig: this.#session.id };
+    const wishes = this.wishes;
+    const problem = await this.#session.write(
+      (version) =>
+        answered(api.POST('/api/rigs/{rig}/desk/plan/apply', { params: { path }, body: { version, wishes } })),
+      true,
+    );
+    this.problem = problem?.message ?? null;
+    this.isTaken = problem === null;
+  }
+}
