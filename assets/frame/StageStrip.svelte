@@ -20,6 +20,19 @@
   const dark = $derived(faders.lamps.filter((one) => one.responds && one.why));
   const asked = $derived(faders.lamps.find((one) => one.fixtureId === chosen));
   const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
+  /** What stands over every lamp comes before what each of them lacks. */
+  const over = $derived.by(() => {
+    const desk = session.rig.desk;
+    if (!desk || bench.shown) return null;
+    if (desk.master === 'all' || desk.master === 'dimmers') {
+      const whom = desk.master === 'all' ? 'every lamp' : 'every dimmer';
+      if (faders.isBlackout) return `${desk.keys.blackout} is on: it holds ${whom} at 0. Press it again.`;
+      if (faders.master === 0) return `${desk.keys.master} is at 0: it holds ${whom} down. Raise it.`;
+    }
+    if (desk.crossfades && faders.crossA === 0 && faders.crossB === 0)
+      return `${desk.keys.crossA} and ${desk.keys.crossB} are both at 0: raise one of them.`;
+    return null;
+  });
   const answering = $derived(faders.lamps.length - silent.length);
 </script>
 
@@ -79,6 +92,8 @@
     <div class="why" aria-live="polite">
       {#if bench.shown}
         <b>{bench.title}</b>{bench.why}
+      {:else if over}
+        <b>Dark, because</b>{over}
       {:else if faders.lamps.length > 0}
         {#if asked && !asked.why}
           <b>{asked.name} is lit</b>{asked.cells.length > 1

@@ -1,6 +1,7 @@
 import { answered, api } from '../api/client';
 import { wordsOf } from '../api/errors';
 import type { Advice, Wish } from '../api/types';
+import { unique } from '../lib/unique';
 import type { RigSession } from './rig.svelte';
 
 /** A unit's wish as the operator is changing it. */
@@ -51,7 +52,7 @@ export class Advising {
     const isOn = !unit.wants.includes(want);
     for (const one of this.units) {
       if (one !== unit && !(isForType && one.model === unit.model)) continue;
-      one.wants = isOn ? [...new Set([...one.wants, want])] : one.wants.filter((other) => other !== want);
+      one.wants = isOn ? unique([...one.wants, want]) : one.wants.filter((other) => other !== want);
     }
   }
 
@@ -64,11 +65,11 @@ export class Advising {
 
   get wishes() {
     const asked = this.units.filter((one) => !one.isLeft);
-    const named = new Set<string>();
+    const named: string[] = [];
     return asked.map(({ fixtureId, wants, with: partner }) => {
       // A partner that is left out, or stands later by now, is none.
-      const together = partner && named.has(partner) ? partner : null;
-      named.add(fixtureId);
+      const together = partner && named.includes(partner) ? partner : null;
+      named.push(fixtureId);
       return { fixtureId, wants: [...wants], with: together };
     });
   }

@@ -1,4 +1,5 @@
 import type { Desk, Strip } from '../api/types';
+import { unique } from '../lib/unique';
 import type { DeskTest } from './deskTest.svelte';
 import type { Row } from './faders.svelte';
 
@@ -22,7 +23,7 @@ export class DeskHand {
 
   readonly pages = $derived.by(() => {
     const mine = this.#desk().strips.filter((one) => one.button == null || one.button === this.button);
-    return [...new Set(mine.map((one) => one.page))];
+    return unique(mine.map((one) => one.page));
   });
 
   get page(): number {

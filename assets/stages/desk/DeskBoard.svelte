@@ -1,6 +1,7 @@
 <script lang="ts">
   import Tape from '../../components/Tape.svelte';
   import type { Desk, Strip } from '../../api/types';
+  import { unique } from '../../lib/unique';
   import { joined } from '../../lib/tapes';
   import type { DeskHand } from '../../state/deskHand.svelte';
   import { useFaders } from '../../state/faders.svelte';
@@ -26,7 +27,7 @@
     if (isZones) return [];
     if (desk.crossfades)
       return (['first', 'second'] as const).map((row, index) => {
-        const name = `Row ${index === 0 ? desk.keys.crossA : desk.keys.crossB}`;
+        const name = `Row of ${index === 0 ? desk.keys.crossA : desk.keys.crossB}`;
         return { strips: hand.strips, row, name, group: name };
       });
     const count = isPreset ? 2 : Math.ceil(hand.strips.length / IN_A_ROW);
@@ -43,11 +44,9 @@
   const prefix = $derived(hand.pages.length > 1 ? (desk.pageNames[hand.page - 1] ?? '') : '');
 
   function nameOf(number: number): string {
-    const ids = [
-      ...new Set(
-        desk.strips.filter((one) => one.button === number).flatMap((one) => one.fixtures.map((use) => use.fixtureId)),
-      ),
-    ];
+    const ids = unique(
+      desk.strips.filter((one) => one.button === number).flatMap((one) => one.fixtures.map((use) => use.fixtureId)),
+    );
     const names = ids.map((id) => rig.fixtures.find((one) => one.id === id)).filter((one) => one !== undefined);
     const [first] = names;
     if (!first) return '';
@@ -111,7 +110,7 @@
         {/if}
       </div>
     {/if}
-    <div class="grid min-w-0 gap-2">
+    <div class="grid min-w-0 flex-1 content-start gap-2">
       {#if isZones}
         <div class="zones">
           {#each zones as zone (zone.number)}
@@ -139,6 +138,7 @@
 
 <style>
   .board {
+    --whole: clamp(92px, calc(100vh - var(--over)), 440px);
     --travel: clamp(92px, calc((100vh - var(--over) - 84px * (var(--rows) - 1)) / var(--rows)), 440px);
     display: grid;
     gap: 10px;
@@ -192,9 +192,6 @@
     display: flex;
     gap: 14px;
   }
-  .mid > :global(.grid) {
-    flex: 1 1 auto;
-  }
   .pages {
     display: flex;
     flex-direction: column;
@@ -213,8 +210,10 @@
     scrollbar-width: thin;
   }
   .zone {
-    flex: 1 0 220px;
-    padding: 4px 8px;
+    flex: 1 0 164px;
+    --least: 37px;
+    min-width: 0;
+    padding: 4px 5px;
     border: 1px solid var(--line);
     border-radius: 5px;
   }

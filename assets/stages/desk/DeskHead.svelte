@@ -40,8 +40,12 @@
       onchange={(event) => choose(event.currentTarget.value || null)}
     >
       <option value="">none</option>
-      {#if isOwn && desk}<option value={desk.id}>{desk.name}{newer ? ', as it was' : ''}</option>{/if}
-      {#each shelf as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+      {#if isOwn && desk}<option value={desk.id}
+          >{desk.name}{newer && desk.layout !== 'preset' ? ', as it was' : ''}</option
+        >{/if}
+      {#each shelf.filter((one) => !(newer === one && desk?.layout === 'preset')) as one (one.id)}<option value={one.id}
+          >{one.name}</option
+        >{/each}
     </select>
   </label>
   {#if desk}

@@ -60,7 +60,7 @@
 <style>
   .strip {
     container: strip / inline-size;
-    flex: 1 0 50px;
+    flex: 1 0 var(--least, 44px);
     max-width: 128px;
     display: flex;
     flex-direction: column;

@@ -35,6 +35,7 @@
 
 <style>
   .own {
+    --travel: var(--whole);
     display: flex;
     flex-direction: column;
     align-items: center;

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import Tape from '../../components/Tape.svelte';
-  import { plural } from '../../lib/words';
   import { Advising } from '../../state/advice.svelte';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -60,7 +59,7 @@
             <tr class="dim text-left">
               <th>Unit</th><th>What you want of it</th><th>Together with</th><th>Now</th><th>Planned</th><th
                 >What changes</th
-              >
+              ><th><span class="sr-only">Leave it</span></th>
             </tr>
           </thead>
           <tbody>
@@ -116,22 +115,24 @@
                     </select>
                   {/if}
                 </td>
-                <td>
-                  {#if row}<span class="mono">{row.fromPlace}</span><br /><span class="dim"
-                      >{row.fromMode}, {plural(row.fromChannels, 'channel')}</span
-                    >{/if}
+                <td class="whitespace-nowrap">
+                  {#if row}<span class="mono">{row.fromPlace}</span><br /><span class="dim">{row.fromMode}</span>{/if}
                 </td>
-                <td>
+                <td class="whitespace-nowrap">
                   {#if unit.isLeft}<span class="dim">stays as it is</span>
                   {:else if row?.toPlace}<span class="mono" class:new={row.toPlace !== row.fromPlace}
                       >{row.toPlace}</span
-                    ><br /><span class:new={row.toMode !== row.fromMode} class="dim"
-                      >{row.toMode}, {plural(row.toChannels ?? 0, 'channel')}</span
-                    >
+                    ><br /><span class={row.toMode === row.fromMode ? 'dim' : 'new'}>{row.toMode}</span>
                   {:else if row}<b class="text-error">no place</b>{/if}
                 </td>
                 <td>
-                  <label class="dim float-right ml-2 flex items-center gap-1"
+                  {#if row && !unit.isLeft}
+                    {#if row.isChanged}one ladder trip{row.costs.length ? '; ' : ''}{/if}{row.costs.join('; ')}
+                    {#if !row.isChanged && row.toPlace && !row.costs.length}<span class="dim">nothing</span>{/if}
+                  {/if}
+                </td>
+                <td class="dim whitespace-nowrap">
+                  <label class="flex items-center gap-1"
                     ><input
                       type="checkbox"
                       class="checkbox checkbox-xs"
@@ -139,14 +140,10 @@
                       disabled={rig.fixtures.find((one) => one.id === unit.fixtureId)?.isLocked}
                     />leave it</label
                   >
-                  {#if row && !unit.isLeft}
-                    {#if row.isChanged}one ladder trip{row.costs.length ? '; ' : ''}{/if}{row.costs.join('; ')}
-                    {#if !row.isChanged && row.toPlace && !row.costs.length}<span class="dim">nothing</span>{/if}
-                  {/if}
                 </td>
               </tr>
             {:else}
-              <tr><td colspan="6" class="dim">Nothing hangs yet: add fixtures in Patch.</td></tr>
+              <tr><td colspan="7" class="dim">Nothing hangs yet: add fixtures in Patch.</td></tr>
             {/each}
           </tbody>
         </table>

@@ -12,10 +12,8 @@
   const list = new Preflight(session.id);
   const items = $derived(rig.desk?.preflight ?? []);
   const left = $derived(items.filter((one) => !list.ticked[one.key]).length);
-  const time = (text: string) => new Date(text).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
-  const isOld = $derived(
-    Object.values(list.ticked).some((one) => Date.now() - new Date(one).getTime() > 12 * 3600 * 1000),
-  );
+  const time = (at: number) => new Date(at).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
+  const isOld = $derived(Object.values(list.ticked).some((one) => Date.now() - one > 12 * 3600 * 1000));
 </script>
 
 <svelte:head><title>Pre-flight · {rig.name}</title></svelte:head>

@@ -25,7 +25,7 @@
   const free = $derived(scenes.find((one) => !one.look)?.number ?? 1);
 </script>
 
-<div class="grid w-[150px] content-center gap-1.5" role="group" aria-label="Scenes">
+<div class="grid w-[150px] shrink-0 content-center gap-1.5" role="group" aria-label="Scenes">
   <div class="flex items-center gap-1 pb-1">
     <button class="btn h-7 px-2" disabled={bank <= 1} onclick={() => (bank -= 1)} aria-label="Bank before">−</button>
     <span class="flex-1 text-center text-[12px]">Bank <b class="mono">{String(bank).padStart(2, '0')}</b></span>

@@ -33,7 +33,7 @@
       {#each strip.ranges as range (range.from)}
         <li>
           <button
-            class="range"
+            class="stretch"
             class:here={range === here}
             onclick={() =>
               faders.setAll(
@@ -53,7 +53,7 @@
 {/if}
 
 <style>
-  .range {
+  .stretch {
     padding: 2px 6px;
     border: 1px solid var(--line);
     border-radius: 4px;
@@ -61,7 +61,7 @@
     text-align: left;
     cursor: pointer;
   }
-  .range.here {
+  .stretch.here {
     border-color: var(--color-primary);
   }
 </style>

@@ -185,7 +185,7 @@
     color: var(--color-base-content);
     font-weight: 600;
   }
-  @container strip (min-width: 82px) {
+  @container strip (min-width: 76px) {
     .bands {
       width: 52px;
     }

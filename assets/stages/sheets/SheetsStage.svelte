@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { wordsOf } from '../../api/errors';
   import { createQuery } from '@tanstack/svelte-query';
   import { answered, api } from '../../api/client';
   import { groupsOf } from '../../lib/groups';
@@ -13,15 +14,17 @@
   useBench().leave();
   const rig = $derived(session.rig);
 
-  type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards';
+  type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards' | 'tape';
   const KINDS: [Kind, string, string][] = [
     ['rig', 'The whole rig', 'Patch list, fader map, programming steps'],
     ['list', 'Patch list', 'One row a unit, by address, position or name'],
     ['squares', 'Squares of 512', 'A page a universe, the squares filled in'],
     ['labels', 'Labels', 'For the units, at true size'],
     ['cards', 'Setting cards', 'Switches drawn or the menu’s words, boxes to tick'],
+    ['tape', 'Tape for the desk', 'Under its faders, over its keys, at true size'],
   ];
-  let kind = $state<Kind>('rig');
+  const asked = new URLSearchParams(location.search).get('sheet');
+  let kind = $state<Kind>(KINDS.find(([one]) => one === asked)?.[0] ?? 'rig');
   let paper = $state<'a4' | 'letter'>('a4');
   let order = $state<'address' | 'position' | 'name'>('position');
   let stock = $state<'strips' | 'sheet24' | 'sheet30'>('strips');
@@ -34,17 +37,22 @@
     queryKey: ['rig', session.id, 'sheets', rig.version, kind, query],
     enabled: kind !== 'rig',
     placeholderData: (before) => before,
+    retry: false,
     queryFn: () =>
-      answered(
-        api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
-          params: { path: { rig: session.id, kind: kind === 'rig' ? 'list' : kind }, query },
-        }),
-      ),
+      kind === 'tape'
+        ? answered(api.GET('/api/rigs/{rig}/tape', { params: { path: { rig: session.id }, query: { paper } } }))
+        : answered(
+            api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
+              params: { path: { rig: session.id, kind: kind === 'rig' ? 'list' : kind }, query },
+            }),
+          ),
   }));
   const file = $derived(
     kind === 'rig'
       ? `/api/rigs/${session.id}/sheets.pdf`
-      : `/api/rigs/${session.id}/patch-sheets/${kind}.pdf?${new URLSearchParams(query)}`,
+      : kind === 'tape'
+        ? `/api/rigs/${session.id}/tape.pdf?paper=${paper}`
+        : `/api/rigs/${session.id}/patch-sheets/${kind}.pdf?${new URLSearchParams(query)}`,
   );
   const hidden = $derived((pages.data?.count ?? 0) - (pages.data?.svg.length ?? 0));
 </script>
@@ -88,7 +96,7 @@
             </select></label
           >
         {/if}
-        {#if groups.length}
+        {#if groups.length && kind !== 'tape'}
           <label class="grid gap-1"
             ><span class="dim">Units</span><select
               class="select w-full"
@@ -103,6 +111,10 @@
         <label class="flex items-center gap-2"
           ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={isLifeSize} />Show at life size</label
         >
+        {#if kind === 'tape' && rig.desk}<p class="dim text-[12px]">
+            {rig.desk.name}: {rig.desk.pitch ?? '?'} mm from fader to fader. Print at actual size; lay a ruler on the printed
+            one before you cut.
+          </p>{/if}
         {#if kind === 'labels'}<p class="dim text-[12px]">
             Print at actual size, not fitted to the page; measure one label, or the line of 100 mm.
           </p>{/if}
@@ -128,7 +140,7 @@
             >{plural(pages.data.count, 'page')}, {Math.round(pages.data.width)} × {Math.round(pages.data.height)} mm</span
           >{/if}
       </h2>
-      <a class="btn btn-primary" href={file} download>Save the PDF</a>
+      {#if kind === 'rig' || !pages.error}<a class="btn btn-primary" href={file} download>Save the PDF</a>{/if}
     </div>
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <div
@@ -139,6 +151,7 @@
       aria-label="What the sheets say"
     >
       {#if kind === 'rig'}<Paper {rig} />
+      {:else if pages.error}<p class="p-4 text-[13px]" role="alert">{wordsOf(pages.error)}</p>
       {:else if pages.data}
         {#each pages.data.svg as svg, index (index)}
           <img
@@ -147,6 +160,11 @@
             style:width={isLifeSize ? `${pages.data.width}mm` : `min(100%, ${pages.data.width * 3.78}px)`}
             alt="Page {index + 1} of {pages.data.count}"
           />
+          {#if kind === 'tape'}<p class="-mt-2 mb-3 text-center text-[12.5px]">
+              <a class="link-repair" href="/api/rigs/{session.id}/tape/{index + 1}.svg?paper={paper}" download
+                >Save page {index + 1} as SVG</a
+              >
+            </p>{/if}
         {/each}
         {#if hidden > 0}<p class="dim text-center text-[12.5px]">and {plural(hidden, 'more page')} in the PDF</p>{/if}
       {/if}

@@ -22,12 +22,12 @@ enum Want: string
     public function words(): string
     {
         return match ($this) {
-            self::Dimmer => 'a dimmer of its own',
+            self::Dimmer => 'dimmer',
             self::Colour => 'colour',
             self::Flash => 'flash',
             self::Movement => 'movement',
             self::Patterns => 'patterns',
-            self::Cells => 'cells one by one',
+            self::Cells => 'each cell',
             self::NoPrograms => 'no programs',
         };
     }

@@ -10,6 +10,9 @@ use Rigger\Core\Profile\RangeFunction;
 /** What it means for a unit that some of its channels are on no fader and rest at 0. */
 final readonly class AtRest
 {
+    /** So many clauses are said; nobody reads more. */
+    private const SAID = 3;
+
     /**
      * @param bool         $isDark  the unit cannot be lit by the faders that do reach it
      * @param list<string> $meaning a clause for each channel that matters: "Shutter (8) at 0 is closed"
@@ -50,8 +53,9 @@ final readonly class AtRest
             RangeFunction::Pan, RangeFunction::Tilt => 'stands at one end of its travel',
             RangeFunction::Program => \sprintf('runs %s', '' === trim($range->label) ? 'a program' : '"'.$range->label.'"'),
             RangeFunction::Reset => 'resets the unit',
-            RangeFunction::Open, RangeFunction::None => null,
-            default => \sprintf('is in %s', $range->title()),
+            RangeFunction::Output => ($range->quantityAt(0) ?? 0.0) <= 0.0 ? 'is off' : 'runs',
+            RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WheelSpin, RangeFunction::Gobo, RangeFunction::GoboSpin, RangeFunction::Turn => \sprintf('is in %s', $range->title()),
+            default => null,
         };
 
         return null === $said ? null : \sprintf('%s %s', $channel->title(), $said);
@@ -76,8 +80,8 @@ final readonly class AtRest
      */
     private static function few(array $clauses): array
     {
-        $over = \count($clauses) - 5;
+        $over = \count($clauses) - self::SAID;
 
-        return $over > 1 ? [...\array_slice($clauses, 0, 5), $over.' more channels likewise at 0'] : $clauses;
+        return $over > 1 ? [...\array_slice($clauses, 0, self::SAID), $over.' more likewise'] : $clauses;
     }
 }
