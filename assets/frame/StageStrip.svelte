@@ -15,7 +15,7 @@
   let folded = $state(false);
   let chosen = $state<string | null>(null);
 
-  const recalled = $derived(session.rig.looks.find((one) => one.id === faders.recalled));
+  const recalled = $derived(faders.isInstead ? undefined : session.rig.looks.find((one) => one.id === faders.recalled));
   const silent = $derived(faders.lamps.filter((one) => !one.responds));
   const dark = $derived(faders.lamps.filter((one) => one.responds && one.why));
   const asked = $derived(faders.lamps.find((one) => one.fixtureId === chosen));
@@ -23,7 +23,7 @@
   /** What stands over every lamp comes before what each of them lacks. */
   const over = $derived.by(() => {
     const desk = session.rig.desk;
-    if (!desk || bench.shown) return null;
+    if (!desk || bench.shown || faders.isInstead) return null;
     if (desk.master === 'all' || desk.master === 'dimmers') {
       const whom = desk.master === 'all' ? 'every lamp' : 'every dimmer';
       if (faders.isBlackout) return `${desk.keys.blackout} is on: it holds ${whom} at 0. Press it again.`;
@@ -39,9 +39,13 @@
 <section class="strip" class:folded aria-label="Stage">
   <div class="cap">
     <b
-      >{bench.shown ? 'Bench' : recalled ? 'Stage, in ' : 'Stage, from the faders'}{#if recalled && !bench.shown}<bdi
-          >{recalled.name}</bdi
-        >{/if}</b
+      >{bench.shown
+        ? 'Bench'
+        : faders.isInstead
+          ? 'Stage, being tried'
+          : recalled
+            ? 'Stage, in '
+            : 'Stage, from the faders'}{#if recalled && !bench.shown}<bdi>{recalled.name}</bdi>{/if}</b
     >
     {#if !folded}<span>{bench.shown ? bench.words : 'Nothing is sent: these lamps are simulated'}</span>{/if}
     <button class="fold" onclick={() => (folded = !folded)} aria-expanded={!folded}>

@@ -75,6 +75,11 @@ export class Faders {
     return this.#standing.crossB;
   }
 
+  /** Something else than the faders is sent: a walk, or what another window's desk sends. */
+  get isInstead(): boolean {
+    return this.#instead !== null;
+  }
+
   value(address: number, row: Row = 'first'): number {
     return (row === 'first' ? this.#standing.slots : this.#standing.secondRow)[String(address)] ?? 0;
   }

@@ -6,6 +6,7 @@ namespace Rigger\App\Tests\Api;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Rigger\App\Tests\Support\ApiTestCase;
+use Rigger\App\Tests\Support\PrintedFile;
 
 /** The patch on paper, as it is shown and as it prints. */
 final class PatchSheetsTest extends ApiTestCase
@@ -29,13 +30,12 @@ final class PatchSheetsTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig().'/patch-sheets/'.$kind;
         $this->client->request('GET', $path.'.pdf?'.$query);
         self::assertResponseIsSuccessful();
-        $pdf = (string) $this->client->getResponse()->getContent();
-        $text = self::piped(['pdftotext', '-layout', '-', '-'], $pdf);
+        $pdf = new PrintedFile((string) $this->client->getResponse()->getContent());
+        $text = $pdf->text();
         foreach ($words as $word) {
             self::assertStringContainsString($word, $text);
         }
-        self::assertSame(1, preg_match('/Page size:\s+([\d.]+) x ([\d.]+) pts/', self::piped(['pdfinfo', '-'], $pdf), $points));
-        self::assertSame($size, \sprintf('%.1f x %.1f', (float) $points[1] / 72 * 25.4, (float) $points[2] / 72 * 25.4));
+        self::assertSame($size, $pdf->size());
 
         $shown = $this->ask('GET', $path.'?'.$query);
         self::assertSame($size, \sprintf('%.1f x %.1f', $shown['width'], $shown['height']));
@@ -57,7 +57,7 @@ final class PatchSheetsTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig().'/patch-sheets/labels';
         $this->client->request('GET', $path.'.pdf?stock='.$stock);
         // Where the first letters of the names came out in the printed file.
-        $box = self::piped(['pdftotext', '-bbox', '-', '-'], (string) $this->client->getResponse()->getContent());
+        $box = (new PrintedFile((string) $this->client->getResponse()->getContent()))->boxes();
         preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)">(Drum|Spin|Batten|Pack)</', $box, $found, \PREG_SET_ORDER);
         $points = array_map(static fn (array $one): array => [(float) $one[1] / 72 * 25.4, (float) $one[3] / 72 * 25.4], array_values(array_filter($found, static fn (array $one): bool => (float) $one[3] - (float) $one[2] > 10)));
         $xs = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[0]), $points)));
@@ -86,19 +86,5 @@ final class PatchSheetsTest extends ApiTestCase
             self::assertSame(explode('=', $wrong)[0], $this->ask('GET', $path.'/patch-sheets/list?'.$wrong, null, 422)['violations'][0]['path']);
         }
         self::assertSame(1, $this->ask('GET', $path.'/patch-sheets/cards?group=Movers')['count']);
-    }
-
-    /** @param list<string> $command */
-    private static function piped(array $command, string $input): string
-    {
-        $pipes = [];
-        $process = proc_open($command, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-        self::assertIsResource($process);
-        fwrite($pipes[0], $input);
-        fclose($pipes[0]);
-        $output = (string) stream_get_contents($pipes[1]);
-        proc_close($process);
-
-        return $output;
     }
 }

@@ -17,46 +17,67 @@
   onMount(() => following.begin());
   onDestroy(() => following.end());
 
-  /** Rows by where things hang, what is farthest from the audience at the top; in a row from left to right. */
+  /** Units no farther apart than this in depth stand in one row. */
+  const DEPTH = 0.6;
+  type Shown = { lamp: Lamp; roll: string; where: string; x: number; y: number };
+
+  /** Rows from far upstage to the edge, in each what hangs there from left to right as the audience sees it. */
   const rows = $derived.by(() => {
-    const byPlace: Record<string, { name: string; depth: number; lamps: { lamp: Lamp; x: number; roll: string }[] }> =
-      {};
+    const placed: Shown[] = [];
+    const others: Shown[] = [];
     for (const lamp of faders.lamps) {
       const unit = rig.fixtures.find((one) => one.id === lamp.fixtureId);
       if (!unit) continue;
-      const name = unit.position ?? 'Elsewhere';
-      const row = (byPlace[name] ??= { name, depth: -1, lamps: [] });
-      row.depth = Math.max(row.depth, unit.spot?.y ?? -1);
-      row.lamps.push({ lamp, x: unit.spot?.x ?? 1000, roll: unit.tape });
+      const { x, y } = unit.spot ?? { x: 0, y: 0 };
+      (unit.spot ? placed : others).push({ lamp, roll: unit.tape, where: unit.position ?? '', x, y });
     }
-    const sorted = Object.values(byPlace).sort((one, other) => other.depth - one.depth);
-    for (const row of sorted) row.lamps.sort((one, other) => one.x - other.x);
-    return sorted;
+    placed.sort((one, other) => other.y - one.y || one.x - other.x);
+    const found: Shown[][] = [];
+    for (const one of placed) {
+      const row = found.at(-1);
+      if (row?.[0] && row[0].y - one.y <= DEPTH) row.push(one);
+      else found.push([one]);
+    }
+    return { found: found.map((row) => row.sort((one, other) => one.x - other.x)), others };
   });
+  const width = $derived.by(() => {
+    const all = rows.found.flat().map((one) => one.x);
+    return { from: Math.min(...all, 0), to: Math.max(...all, 1) };
+  });
+  const percent = (x: number) => 5 + (90 * (x - width.from)) / Math.max(0.1, width.to - width.from);
 </script>
 
 <svelte:head><title>Stage · {rig.name}</title></svelte:head>
 <main class="stage scroll">
-  <p class="status" role="status">
+  <p class="said" role="status">
     {#if following.isAway}The stand-in desk does not answer; trying again by itself.
     {:else if following.frame === null}Waiting for a desk: switch on "Send to the stand-in desk" in Desk, under "Try
       it".
     {:else}Following the desk of another window, change <span class="mono">{following.frame}</span>. Nothing is sent to
       lamps.{/if}
   </p>
-  {#each rows as row (row.name)}
-    <section aria-label={row.name}>
-      <h3>{row.name}</h3>
-      <div class="lamps">
-        {#each row.lamps as { lamp, roll } (lamp.fixtureId)}
-          <figure aria-label="{lamp.name}: {lamp.why ?? 'lit'}">
-            <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} wide={lamp.cells.length > 1} />
-            <figcaption><Tape name={lamp.name} {roll} /></figcaption>
-          </figure>
-        {/each}
-      </div>
-    </section>
-  {:else}<p class="status">No fixture hangs yet.</p>{/each}
+  {#snippet shown({ lamp, roll, where }: Shown, left: number | null)}
+    <figure
+      class:at={left !== null}
+      style:left={left === null ? undefined : `${left}%`}
+      aria-label="{lamp.name}: {lamp.why ?? 'lit'}"
+      title={where}
+    >
+      <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} wide={lamp.cells.length > 1} />
+      <figcaption><Tape name={lamp.name} {roll} /></figcaption>
+    </figure>
+  {/snippet}
+  {#each rows.found as row, index (index)}
+    <div class="row">
+      {#each row as one (one.lamp.fixtureId)}{@render shown(one, percent(one.x))}{/each}
+    </div>
+  {/each}
+  {#if rows.others.length}
+    <div class="others">
+      {#each rows.others as one (one.lamp.fixtureId)}{@render shown(one, null)}{/each}
+    </div>
+  {/if}
+  {#if faders.lamps.length === 0}<p class="said">No fixture hangs yet.</p>{/if}
 </main>
 
 <style>
@@ -65,28 +86,34 @@
     color: var(--house-ink);
     color-scheme: dark;
     padding: 14px 22px;
-    display: grid;
-    align-content: start;
-    gap: 14px;
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
   }
-  .status {
+  .said {
     font-size: 12.5px;
     color: var(--house-dim);
   }
-  h3 {
-    color: var(--house-dim);
-    font-weight: 560;
+  .row {
+    position: relative;
+    flex: 1 1 96px;
+    min-height: 90px;
+    max-height: 150px;
   }
-  .lamps {
+  .others {
     display: flex;
     flex-wrap: wrap;
-    gap: 18px 30px;
-    padding: 6px 0;
+    gap: 18px 26px;
+    border-top: 1px solid oklch(0.3 0.012 65);
+    padding-top: 12px;
   }
   figure {
     display: grid;
     justify-items: center;
-    gap: 10px;
-    zoom: 1.35;
+    gap: 6px;
+  }
+  .at {
+    position: absolute;
+    transform: translateX(-50%);
   }
 </style>

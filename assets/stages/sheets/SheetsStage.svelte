@@ -5,6 +5,7 @@
   import { groupsOf } from '../../lib/groups';
   import { plural } from '../../lib/words';
   import { useBench } from '../../state/bench.svelte';
+  import { screenScale } from '../../state/screenScale.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
   import Paper from './Paper.svelte';
@@ -111,6 +112,16 @@
         <label class="flex items-center gap-2"
           ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={isLifeSize} />Show at life size</label
         >
+        {#if isLifeSize}
+          <label class="flex items-center gap-1.5"
+            ><span class="dim">100 mm measure on this screen</span><input
+              class="input mono h-8 w-16 px-2"
+              inputmode="decimal"
+              value={screenScale.measured}
+              oninput={(event) => screenScale.measure(event.currentTarget.value)}
+            /><span class="dim">mm</span></label
+          >
+        {/if}
         {#if kind === 'tape' && rig.desk}<p class="dim text-[12px]">
             {rig.desk.name}: {rig.desk.pitch ?? '?'} mm from fader to fader. Print at actual size; lay a ruler on the printed
             one before you cut.
@@ -157,7 +168,9 @@
           <img
             class="sheet"
             src="data:image/svg+xml;charset=utf-8,{encodeURIComponent(svg)}"
-            style:width={isLifeSize ? `${pages.data.width}mm` : `min(100%, ${pages.data.width * 3.78}px)`}
+            style:width={isLifeSize
+              ? `${pages.data.width * screenScale.factor}mm`
+              : `min(100%, ${pages.data.width * 3.78}px)`}
             alt="Page {index + 1} of {pages.data.count}"
           />
           {#if kind === 'tape'}<p class="-mt-2 mb-3 text-center text-[12.5px]">
