@@ -110,7 +110,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   const value = faders.getByRole('textbox', { name: /^Fader A3, Shutter/ });
   await value.fill('open');
   await value.press('Enter');
-  await expect(faders.getByText('Open', { exact: true })).toBeVisible();
+  await expect(faders.getByText('Open', { exact: true }).last()).toBeVisible();
   await expect(lamp(page, 'Mote 1')).toHaveAccessibleName('Mote 1: lit');
   await expect(lamp(page, 'Mote 4')).toHaveAccessibleName('Mote 4: lit');
 

@@ -49,6 +49,23 @@ for (const theme of ['booth', 'daylight']) {
     await openStage(page, rig, 'walk');
     await expect(page.getByRole('heading', { level: 2, name: 'Walk round' })).toBeVisible();
     await look('walk-round');
+    for (const view of ['desk/plan', 'desk/describe', 'preflight', 'stage']) {
+      await openStage(page, rig, view);
+      await expect(page.getByRole('status').first()).toBeVisible();
+      await look(view);
+    }
+    await openStage(page, rig, 'desk');
+    await page.getByRole('button', { name: 'Try it' }).click();
+    await page.getByRole('button', { name: 'Units', exact: true }).click();
+    await page.getByRole('button', { name: 'Pause' }).click();
+    await look('one by one');
+    await page.getByRole('button', { name: 'Store a look' }).click();
+    await look('storing a look');
+    for (const desk of ['Skiff 24', 'Rowlock 12', 'Capstan 4']) {
+      await page.getByRole('combobox', { name: 'Desk', exact: true }).selectOption({ label: desk });
+      await expect(page.getByRole('slider').first()).toBeAttached();
+      await look(desk);
+    }
     await openStage(page, rig, 'sheets');
     await page.getByRole('button', { name: /^Labels/ }).click();
     await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
@@ -77,6 +94,11 @@ test('everything is still there at 1024, and readable on a phone', async ({ page
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     expect(over, stage).toBeLessThanOrEqual(0);
     await expect(page.getByRole('button', { name: 'Undo' })).toBeInViewport();
+  }
+  for (const view of ['desk/plan', 'desk/describe', 'stage']) {
+    await openStage(page, rig, view);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, view).toBeLessThanOrEqual(0);
   }
   await page.setViewportSize({ width: 390, height: 844 });
   await openStage(page, rig, 'patch');

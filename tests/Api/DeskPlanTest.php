@@ -16,7 +16,7 @@ final class DeskPlanTest extends ApiTestCase
         $units = $this->ask('GET', '/api/rigs/'.$id.'/desk/wishes')['units'];
         self::assertIsArray($units);
 
-        return [$id, array_column($units, null, 'name'), array_map(static fn (array $one): array => ['fixtureId' => $one['fixtureId'], 'wants' => $one['wants'], 'with' => $one['with']], $units)];
+        return [$id, array_column($units, null, 'name'), array_map(static fn (array $one): array => ['fixtureId' => $one['fixtureId'], 'wants' => $one['wants'], 'with' => $one['with']], array_values($units))];
     }
 
     /**

@@ -67,7 +67,7 @@ final class DeskShelfTest extends ApiTestCase
         }
         $changed = $this->ask('POST', '/api/desks', ['pages' => 1] + self::DESK);
         self::assertNotSame($kept['id'], $changed['id']);
-        self::assertSame(1, \count(array_keys($this->shelf(), 'Coracle 8', true)));
+        self::assertCount(1, array_keys($this->shelf(), 'Coracle 8', true));
         $rig = $this->ask('PUT', '/api/rigs/'.$one.'/desk', ['version' => 2, 'deskId' => $changed['id']]);
         self::assertSame([1, true, 'Described Coracle 8 anew'], [$rig['desk']['pages'], $rig['desk']['isOnShelf'], $rig['undo']]);
         $untouched = $this->ask('GET', '/api/rigs/'.$other)['desk'];
@@ -77,7 +77,7 @@ final class DeskShelfTest extends ApiTestCase
         self::assertSame(2, $rig['desk']['pages']);
         // The former description comes back under its own id, and the later one leaves the shelf.
         self::assertSame($kept['id'], $this->ask('POST', '/api/desks', self::DESK)['id']);
-        self::assertSame(1, \count(array_keys($this->shelf(), 'Coracle 8', true)));
+        self::assertCount(1, array_keys($this->shelf(), 'Coracle 8', true));
     }
 
     public function testADeskOffTheShelfStaysWithItsRig(): void
@@ -114,7 +114,7 @@ final class DeskShelfTest extends ApiTestCase
         self::assertSame([false, true, 12, 'Set Rowlock 12 to two presets'], [$rig['desk']['isWide'], $rig['desk']['crossfades'], \count($rig['desk']['strips']), $rig['undo']]);
         $rig = $this->ask('PUT', '/api/rigs/'.$id.'/desk/rows', ['version' => 3, 'isWide' => true]);
         self::assertSame([true, 24], [$rig['desk']['isWide'], \count($rig['desk']['strips'])]);
-        self::assertSame(1, \count(array_keys($this->shelf(), 'Rowlock 12', true)));
+        self::assertCount(1, array_keys($this->shelf(), 'Rowlock 12', true));
         $manager = self::getContainer()->get(EntityManagerInterface::class);
         self::assertInstanceOf(EntityManagerInterface::class, $manager);
         self::assertSame(2, $manager->getConnection()->fetchOne("SELECT COUNT(*) FROM desk WHERE name = 'Rowlock 12'"));

@@ -41,7 +41,11 @@
   const zones = $derived(
     starts.map((zone) => ({ ...zone, strips: desk.strips.filter((one) => one.button === zone.number) })),
   );
-  const prefix = $derived(hand.pages.length > 1 ? (desk.pageNames[hand.page - 1] ?? '') : '');
+  /** "A3" on page A; "2/3" on a page that is called by a number. */
+  const prefix = $derived.by(() => {
+    const name = hand.pages.length > 1 ? (desk.pageNames[hand.page - 1] ?? '') : '';
+    return /\d$/.test(name) ? `${name}/` : name;
+  });
 
   function nameOf(number: number): string {
     const ids = unique(
@@ -86,30 +90,32 @@
     </div>
   {/if}
   <div class="mid">
-    {#if hand.pages.length > 1 || (starts.length > 1 && !isZones)}
-      <div class="pages" role="group" aria-label={desk.keys.page}>
-        {#if hand.pages.length > 1}
+    <div class="pages">
+      {#if hand.pages.length > 1}
+        <div class="grid gap-2" role="group" aria-label={desk.keys.page}>
           {#each hand.pages as one (one)}
             <button
               class="key tall"
               class:on={one === hand.page}
               aria-pressed={one === hand.page}
               onclick={() => hand.turn(one)}
-              ><span class="faint text-[10.5px]">{desk.keys.page}</span> {desk.pageNames[one - 1]}</button
+              ><span class="faint text-[10.5px]">{desk.keys.page}</span>
+              {desk.pageNames[one - 1]}</button
             >
           {/each}
-        {/if}
-        {#if starts.length > 1 && !isZones}
-          <button
-            class="key tall small"
-            class:on={hand.several}
-            aria-pressed={hand.several}
-            title="A press adds a button to those that are down, as Shift does"
-            onclick={() => (hand.several = !hand.several)}>Several at once</button
-          >
-        {/if}
-      </div>
-    {/if}
+        </div>
+      {/if}
+      {#if starts.length > 1 && !isZones}
+        <button
+          class="key tall small"
+          class:on={hand.several}
+          aria-pressed={hand.several}
+          title="A press adds a button to those that are down, as Shift does"
+          onclick={() => (hand.several = !hand.several)}>Several at once</button
+        >
+      {/if}
+      <button class="key tall small" onclick={() => faders.clear()}>All faders to 0</button>
+    </div>
     <div class="grid min-w-0 flex-1 content-start gap-2">
       {#if isZones}
         <div class="zones">

@@ -207,7 +207,6 @@
       oklch(0.78 0.01 85)
     );
     box-shadow: 0 3px 7px #0008;
-    pointer-events: none;
   }
   input {
     position: absolute;
