@@ -25,6 +25,8 @@ final class DeskRepairs
         'other_universe' => ['move'],
     ];
 
+    /** @var array<int, int|null> free address by footprint, for units that are not on the desk's universe: one search does for all */
+    private array $free = [];
     /** @var array<string, non-empty-list<PatchedFixture>>|null by place and mode */
     private ?array $groups = null;
 
@@ -245,14 +247,26 @@ final class DeskRepairs
     /** Where the unit has room with every channel on a fader; null where it has none, or stands there already. */
     private function freeFor(PatchedFixture $fixture): ?int
     {
-        $group = $this->together($fixture);
+        $footprint = $fixture->span()->footprint;
+        if ($fixture->universe() === $this->desk->universe) {
+            return $this->search($footprint, $this->together($fixture));
+        }
+        if (!\array_key_exists($footprint, $this->free)) {
+            $this->free[$footprint] = $this->search($footprint, []);
+        }
+
+        return $this->free[$footprint];
+    }
+
+    /** @param list<PatchedFixture> $group those that go there, and are in nobody's way */
+    private function search(int $footprint, array $group): ?int
+    {
         $taken = [];
         foreach ($this->snapshot->fixtures as $other) {
             if ($other->universe() === $this->desk->universe && !\in_array($other, $group, true)) {
                 $taken[] = $other->span();
             }
         }
-        $footprint = $fixture->span()->footprint;
 
         return FreePlace::lowest($taken, $footprint, $this->starts($footprint));
     }

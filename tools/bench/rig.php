@@ -24,4 +24,4 @@ $fixtures = [];
 for ($unit = 0; $unit < 100; ++$unit) {
     $fixtures[] = ['name' => 'Unit '.($unit + 1), 'type' => 0, 'mode' => 'sixteen', 'universe' => 1, 'address' => 1 + 16 * ($unit % 31)];
 }
-echo json_encode(['format' => 'rigger-rig', 'version' => 1, 'name' => 'Bench', 'venue' => 'The Boathouse Studio', 'desk' => null, 'types' => [$wash], 'links' => [], 'fixtures' => $fixtures, 'looks' => []], JSON_THROW_ON_ERROR);
+echo json_encode(['format' => 'rigger-rig', 'version' => 1, 'name' => 'Bench', 'venue' => 'The Boathouse Studio', 'desk' => ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Bench 128', 'layout' => 'flat', 'faders' => 128, 'pages' => 4, 'master' => 'all'], 'types' => [$wash], 'links' => [], 'fixtures' => $fixtures, 'looks' => []], JSON_THROW_ON_ERROR);

@@ -60,18 +60,20 @@
       isWide={describing.wide}
     />
     <h3 class="mt-3 mb-1">What follows</h3>
-    {#if describing.check?.problems.length}
-      <ul class="grid gap-1.5 text-[12.5px]" role="status">
-        {#each describing.check.problems as one (one.path + one.message)}<li class="text-error">
-            {one.message}
-          </li>{/each}
-      </ul>
-    {:else}
-      <ul class="grid gap-1.5 text-[12.5px]" role="status">
-        {#each describing.check?.facts ?? [] as fact (fact)}<li>{fact}</li>{/each}
-      </ul>
-      <p class="dim mt-2 text-[12px]">Check these at the desk; if one is not so, an answer is not.</p>
-    {/if}
+    <div role="status">
+      {#if describing.check?.problems.length}
+        <ul class="grid gap-1.5 text-[12.5px]">
+          {#each describing.check.problems as one (one.path + one.message)}<li class="text-error">
+              {one.message}
+            </li>{/each}
+        </ul>
+      {:else}
+        <ul class="grid gap-1.5 text-[12.5px]">
+          {#each describing.check?.facts ?? [] as fact (fact)}<li>{fact}</li>{/each}
+        </ul>
+        <p class="dim mt-2 text-[12px]">Check these at the desk; if one is not so, an answer is not.</p>
+      {/if}
+    </div>
     <div class="mt-4 grid gap-2">
       <button class="btn btn-primary" disabled={!isSound || session.busy} onclick={() => keep(true)}
         >Keep it and play on it</button
