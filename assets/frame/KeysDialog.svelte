@@ -33,6 +33,8 @@
     ],
     desk: [
       ['↑ ↓ , PgUp PgDn', 'move the fader that has the focus'],
+      ['wheel, Shift wheel', 'over a fader: five at a time, one at a time'],
+      ['Shift + a button', 'holds it down beside the others: a fader then moves all of them'],
       ['128, 50%, full, open', 'a value, a percent, the top of the dimmer, or the name of a range'],
     ],
   };

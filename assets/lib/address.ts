@@ -6,8 +6,3 @@ export function addressText(universe: number, address: number): string {
 export function threeDigits(address: number): string {
   return String(address).padStart(3, '0');
 }
-
-/** Pages of a desk are lettered. */
-export function pageLetter(page: number): string {
-  return String.fromCharCode(64 + page);
-}

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding } from '../api/types';
-import { addressText, pageLetter, threeDigits } from './address';
+import { addressText, threeDigits } from './address';
+import { faderName, pageName } from './desk';
 import { emitterHex, percentAt, rangeAt } from './ranges';
 import { tally } from './stages';
 import { figure, plural } from './words';
@@ -14,8 +15,15 @@ describe('addresses', () => {
     expect(addressText(12, 512)).toBe('12.512');
     expect(threeDigits(43)).toBe('043');
   });
-  it('stand on lettered pages', () => {
-    expect([1, 2, 4].map(pageLetter)).toEqual(['A', 'B', 'D']);
+});
+
+describe('faders', () => {
+  it('are called by the page key that they stand under', () => {
+    const letters = { pageNames: ['A', 'B'] };
+    expect([faderName(letters, 1, 3), faderName(letters, 2, 7)]).toEqual(['A3', 'B7']);
+    expect(faderName({ pageNames: ['1', '2'] }, 2, 5)).toBe('2/5');
+    expect([pageName(letters, 2), pageName({ pageNames: ['A'] }, 1), pageName(null, 1)]).toEqual(['B', '', '']);
+    expect([faderName({ pageNames: ['A'] }, 1, 3), faderName(null, 1, 3)]).toEqual(['3', '3']);
   });
 });
 

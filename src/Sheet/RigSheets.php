@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet;
 
+use Rigger\App\Rig\View\DeskView;
 use Rigger\App\Rig\View\FixtureView;
-use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigView;
-use Rigger\App\Rig\View\StepView;
 use Rigger\App\Rig\View\StripView;
 use Rigger\App\Rig\View\UnreachableView;
 
@@ -66,7 +65,7 @@ final class RigSheets
             if ([] !== $strip->fixtures) {
                 $rows[] = [
                     null === $strip->button ? '' : (string) $strip->button,
-                    self::fader($desk->pages, $strip->page, $strip->fader),
+                    self::fader($desk, $strip),
                     \sprintf('%03d', $strip->address),
                     implode(', ', array_unique(array_map(static fn ($use): string => $use->name.' '.$use->label, $strip->fixtures))),
                     self::ranges($strip),
@@ -87,15 +86,14 @@ final class RigSheets
         if ([] === $rig->looks) {
             $paper->line('No look is recorded.');
         }
-        $pages = $rig->desk->pages ?? 1;
         foreach ($rig->looks as $look) {
             $paper->heading(\sprintf('Bank %d, scene %d: %s', $look->bank, $look->number, $look->name));
             if (null !== $look->problem) {
                 $paper->line($look->problem);
                 continue;
             }
-            foreach (self::steps($look, $pages) as $line) {
-                $paper->line($line);
+            foreach ($look->lines as $index => $line) {
+                $paper->line(\sprintf('%d  %s', $index + 1, $line));
             }
             if ([] !== $look->unreachable) {
                 $paper->line('No fader reaches '.implode(', ', array_map(static fn (UnreachableView $one): string => $one->fixture.' '.$one->label.' at '.$one->value, $look->unreachable)).'.');
@@ -103,25 +101,11 @@ final class RigSheets
         }
     }
 
-    /** @return list<string> one line for each button and page, as a hand goes */
-    private static function steps(LookView $look, int $pages): array
+    /** "A3" on page A; "2/3" on a page that is called by a number. */
+    private static function fader(DeskView $desk, StripView $strip): string
     {
-        $lines = [];
-        foreach ($look->steps as $step) {
-            $head = null === $step->button ? 'Set: ' : 'Press '.$step->button.': ';
-            $lines[$head][] = self::step($step, $pages);
-        }
+        $page = \count($desk->pageNames) > 1 ? $desk->pageNames[$strip->page - 1] ?? '' : '';
 
-        return [] === $lines ? ['Every fader down.'] : array_map(static fn (string $head, array $steps): string => $head.implode(', ', $steps), array_keys($lines), $lines);
-    }
-
-    private static function step(StepView $step, int $pages): string
-    {
-        return self::fader($pages, $step->page, $step->fader).' '.$step->label.' '.$step->value;
-    }
-
-    private static function fader(int $pages, int $page, int $fader): string
-    {
-        return ($pages > 1 ? \chr(64 + $page) : '').$fader;
+        return $page.(1 === preg_match('/\d$/', $page) ? '/' : '').$strip->fader;
     }
 }

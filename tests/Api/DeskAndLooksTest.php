@@ -100,7 +100,7 @@ final class DeskAndLooksTest extends ApiTestCase
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
         $size = (string) shell_exec('pdfinfo '.escapeshellarg($file));
         unlink($file);
-        foreach (['Patch list', '1.085 to 088', 'Switches 1 3 5 7 up', 'Fader map', '24–210 Flash, slow to fast', 'Programming steps', 'Bank 1, scene 3: Tide in', 'Press 1: A1 Dimmer 230, A2 Red 255'] as $words) {
+        foreach (['Patch list', '1.085 to 088', 'Switches 1 3 5 7 up', 'Fader map', '24–210 Flash, slow to fast', 'Programming steps', 'Bank 1, scene 3: Tide in', 'Press 1, page A: fader 1 at 230, 2 at 255'] as $words) {
             self::assertStringContainsString($words, $text);
         }
         self::assertMatchesRegularExpression('/Page size:.*A4/', $size);

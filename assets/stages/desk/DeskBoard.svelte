@@ -1,6 +1,7 @@
 <script lang="ts">
   import Tape from '../../components/Tape.svelte';
   import type { Desk, Strip } from '../../api/types';
+  import { faderName } from '../../lib/desk';
   import { unique } from '../../lib/unique';
   import { joined } from '../../lib/tapes';
   import type { DeskHand } from '../../state/deskHand.svelte';
@@ -41,11 +42,7 @@
   const zones = $derived(
     starts.map((zone) => ({ ...zone, strips: desk.strips.filter((one) => one.button === zone.number) })),
   );
-  /** "A3" on page A; "2/3" on a page that is called by a number. */
-  const prefix = $derived.by(() => {
-    const name = hand.pages.length > 1 ? (desk.pageNames[hand.page - 1] ?? '') : '';
-    return /\d$/.test(name) ? `${name}/` : name;
-  });
+  const prefix = $derived(hand.pages.length > 1 ? faderName(desk, hand.page, '') : '');
 
   function nameOf(number: number): string {
     const ids = unique(

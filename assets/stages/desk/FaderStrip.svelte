@@ -45,6 +45,7 @@
     ranges={strip.ranges}
     {colour}
     {held}
+    named={isChosen}
     onMove={move}
     {onTouch}
   />

@@ -9,6 +9,7 @@
     ranges = [],
     colour = '#b9a98a',
     held = false,
+    named = false,
     onMove,
     onTouch = () => {},
   }: {
@@ -17,6 +18,8 @@
     ranges?: readonly FaderRange[];
     colour?: string;
     held?: boolean;
+    /** Its range names are shown, however narrow the strip is. */
+    named?: boolean;
     onMove: (value: number) => void;
     onTouch?: () => void;
   } = $props();
@@ -86,7 +89,7 @@
     <span class="cap" style:bottom="calc({share}% - {CAP / 2}px)"></span>
   </div>
   {#if ranges.length > 1}
-    <div class="bands" aria-hidden="true">
+    <div class="bands" class:named aria-hidden="true">
       {#each names as { one, middle, fits } (one.from)}
         {@const from = percentAt(one.from)}
         <span
@@ -180,6 +183,14 @@
     overflow: hidden;
     text-overflow: ellipsis;
     color: var(--dim);
+  }
+  .named .name {
+    display: block;
+    z-index: 3;
+    max-width: 92px;
+    padding: 1px 3px;
+    border-radius: 3px;
+    background: var(--color-base-300);
   }
   .name.at {
     color: var(--color-base-content);

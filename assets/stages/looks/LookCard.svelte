@@ -2,7 +2,7 @@
   import { answered, api } from '../../api/client';
   import EditText from '../../components/EditText.svelte';
   import type { Look } from '../../api/types';
-  import { pageLetter } from '../../lib/address';
+  import { faderName, pageName } from '../../lib/desk';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
@@ -11,7 +11,7 @@
   const session = useRig();
   const faders = useFaders();
   const path = $derived({ rig: session.id, id: look.id });
-  const hasPages = $derived((session.rig.desk?.pages ?? 1) > 1);
+  const desk = $derived(session.rig.desk);
 
   async function change(body: {
     name?: string;
@@ -41,12 +41,13 @@
   const lines = $derived.by(() => {
     const groups: { head: string; faders: string[] }[] = [];
     for (const step of look.steps) {
-      const head = [step.button ? `Press ${step.button}` : 'Set', hasPages ? `page ${pageLetter(step.page)}` : '']
+      const page = pageName(desk, step.page);
+      const head = [step.button ? `Press ${step.button}` : 'Set', page ? `page ${page}` : '']
         .filter(Boolean)
         .join(', ');
       let group = groups.at(-1);
       if (group?.head !== head) groups.push((group = { head, faders: [] }));
-      group.faders.push(`${hasPages ? pageLetter(step.page) : ''}${step.fader} ${step.label} ${step.value}`);
+      group.faders.push(`${faderName(desk, step.page, step.fader)} ${step.label} ${step.value}`);
     }
     return groups;
   });

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { pageLetter, threeDigits } from '../../lib/address';
+  import { faderName } from '../../lib/desk';
+  import { threeDigits } from '../../lib/address';
   import { tapeRows, type Laid } from '../../lib/tapes';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
@@ -124,7 +125,7 @@
       asRows
         ? String(place + 1)
         : desk && place < desk.reach
-          ? `${pageLetter(Math.floor(place / desk.faders) + 1)}${(place % desk.faders) + 1}`
+          ? faderName(desk, Math.floor(place / desk.faders) + 1, (place % desk.faders) + 1)
           : '–',
     ),
   );

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Fixture, Rig, Strip } from '../../api/types';
-  import { addressText, pageLetter, threeDigits } from '../../lib/address';
+  import { pageName } from '../../lib/desk';
+  import { addressText, threeDigits } from '../../lib/address';
 
   /** What the PDF will say, on screen. */
   let { rig }: { rig: Rig } = $props();
@@ -19,7 +20,7 @@
       if (strip.fixtures.length === 0) continue;
       const parts = [
         strip.button ? `${rig.desk?.layout === 'zones' ? 'Zone' : 'Button'} ${strip.button}` : '',
-        (rig.desk?.pages ?? 1) > 1 ? `page ${pageLetter(strip.page)}` : '',
+        pageName(rig.desk, strip.page) ? `page ${pageName(rig.desk, strip.page)}` : '',
       ];
       const head = parts.filter(Boolean).join(', ') || 'Faders';
       let group = found.at(-1);
@@ -54,13 +55,7 @@
   {#each rig.looks as look (look.id)}
     <p>
       <b>{look.bank}.{look.number} <bdi>{look.name}</bdi></b>
-      {look.problem ??
-        look.steps
-          .map(
-            (one) =>
-              `${one.button ? `${one.button}/` : ''}${(rig.desk?.pages ?? 1) > 1 ? pageLetter(one.page) : ''}${one.fader} ${one.value}`,
-          )
-          .join(', ')}
+      {look.problem ?? look.lines.join(' · ')}
     </p>
   {:else}<p>No look is recorded.</p>{/each}
 </article>
