@@ -74,8 +74,8 @@
   .chosen {
     background: color-mix(in oklab, var(--color-base-300) 60%, transparent);
   }
-  .idle {
-    opacity: 0.72;
+  .idle > :global(.travel) {
+    opacity: 0.6;
   }
   .now {
     max-width: 100%;
