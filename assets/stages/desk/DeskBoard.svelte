@@ -87,32 +87,31 @@
     </div>
   {/if}
   <div class="mid">
-    <div class="pages">
-      {#if hand.pages.length > 1}
-        <div class="grid gap-2" role="group" aria-label={desk.keys.page}>
-          {#each hand.pages as one (one)}
-            <button
-              class="key tall"
-              class:on={one === hand.page}
-              aria-pressed={one === hand.page}
-              onclick={() => hand.turn(one)}
-              ><span class="faint text-[10.5px]">{desk.keys.page}</span>
-              {desk.pageNames[one - 1]}</button
-            >
-          {/each}
-        </div>
-      {/if}
-      {#if starts.length > 1 && !isZones}
-        <button
-          class="key tall small"
-          class:on={hand.several}
-          aria-pressed={hand.several}
-          title="A press adds a button to those that are down, as Shift does"
-          onclick={() => (hand.several = !hand.several)}>Several at once</button
-        >
-      {/if}
-      <button class="key tall small" onclick={() => faders.clear()}>All faders to 0</button>
-    </div>
+    {#if hand.pages.length > 1 || (starts.length > 1 && !isZones)}<div class="pages">
+        {#if hand.pages.length > 1}
+          <div class="grid gap-2" role="group" aria-label={desk.keys.page}>
+            {#each hand.pages as one (one)}
+              <button
+                class="key tall"
+                class:on={one === hand.page}
+                aria-pressed={one === hand.page}
+                onclick={() => hand.turn(one)}
+                ><span class="faint text-[10.5px]">{desk.keys.page}</span>
+                {desk.pageNames[one - 1]}</button
+              >
+            {/each}
+          </div>
+        {/if}
+        {#if starts.length > 1 && !isZones}
+          <button
+            class="key tall small"
+            class:on={hand.several}
+            aria-pressed={hand.several}
+            title="A press adds a button to those that are down, as Shift does"
+            onclick={() => (hand.several = !hand.several)}>Several at once</button
+          >
+        {/if}
+      </div>{/if}
     <div class="grid min-w-0 flex-1 content-start gap-2">
       {#if isZones}
         <div class="zones">

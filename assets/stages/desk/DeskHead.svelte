@@ -3,10 +3,12 @@
   import { answered, api } from '../../api/client';
   import { desksQuery } from '../../api/queries';
   import { p, route } from '../../router';
+  import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
 
   /** Which desk this rig is played on, and what there is to do with it. */
   const session = useRig();
+  const faders = useFaders();
   const desks = createQuery(() => desksQuery());
   const desk = $derived(session.rig.desk);
   const shelf = $derived(desks.data?.desks ?? []);
@@ -63,6 +65,9 @@
         >Print the tape</a
       >
     </nav>
+    {#if route.pathname === `/rigs/${session.id}/desk`}
+      <button class="btn btn-quiet ml-auto h-8 px-2.5" onclick={() => faders.clear()}>All faders to 0</button>
+    {/if}
     {#if desk.layout === 'preset'}
       <label class="flex items-center gap-2 text-[12.5px]"
         ><input

@@ -52,7 +52,7 @@
   <span class="now" title={here?.label}
     >{differs ? 'they differ' : strip.fixtures.length ? (here?.label ?? 'no range') : ''}</span
   >
-  {#if strip.fixtures.length}<Tape {name} class="!text-[11.5px] !px-1.5" />{:else}<span
+  {#if strip.fixtures.length}<Tape {name} class="!text-[11.5px] !px-1" />{:else}<span
       class="faint h-[22px] text-[11px]">idle</span
     >{/if}
   <span class="mono faint text-[10px]">{threeDigits(strip.address)}</span>
@@ -76,6 +76,9 @@
   }
   .idle > :global(.travel) {
     opacity: 0.6;
+  }
+  .strip :global(input.field) {
+    width: min(46px, 100cqw);
   }
   .now {
     max-width: 100%;

@@ -44,7 +44,7 @@
                 row,
               )}
             ><span class="mono">{range.from}–{range.to}</span>
-            {range.label}{#if flashes(range)}<b> flashes</b>{/if}</button
+            {range.label}{#if flashes(range)}<b class="ml-1">flashes</b>{/if}</button
           >
         </li>
       {/each}
