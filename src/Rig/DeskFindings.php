@@ -14,7 +14,7 @@ use Rigger\Core\Severity;
 /** What will surprise the operator at this desk, with what can be done about it. */
 final class DeskFindings
 {
-    /** @var array<string, string> sentences about channels at rest, by mode and channels */
+    /** @var array<string, AtRest> by mode and channels */
     private array $rests = [];
 
     private function __construct(private readonly Snapshot $snapshot, private readonly DeskRepairs $repairs, private readonly CompiledModes $modes)
@@ -71,9 +71,12 @@ final class DeskFindings
         if (!\in_array($finding->code, ['hidden', 'out_of_reach'], true)) {
             return '';
         }
-        $key = $fixture->modeIdentity().' '.implode(',', $finding->channels).' '.$fixture->name();
         $mode = $this->modes->of($fixture);
+        if (null === $mode) {
+            return ' They rest at 0.';
+        }
+        $rest = $this->rests[$fixture->modeIdentity().' '.implode(',', $finding->channels)] ??= AtRest::of($mode, $finding->channels);
 
-        return $this->rests[$key] ??= null === $mode ? ' They rest at 0.' : ' '.AtRest::of($mode, $finding->channels)->sentence($fixture->name());
+        return ' '.$rest->sentence($fixture->name());
     }
 }

@@ -8,6 +8,7 @@ use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Rig\View\RepairView;
 use Rigger\Core\Desk\Desk;
+use Rigger\Core\Desk\Fader;
 use Rigger\Core\Patch\FreePlace;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Profile\Mode;
@@ -25,8 +26,12 @@ final class DeskRepairs
         'other_universe' => ['move'],
     ];
 
-    /** @var array<int, int|null> free address by footprint, for units that are not on the desk's universe: one search does for all */
+    /** @var array<int, int|null> free address by footprint, for units that stand on no fader: one search does for all */
     private array $free = [];
+    /** @var list<PatchedFixture>|null */
+    private ?array $here = null;
+    /** @var array<int, true>|null addresses that a fader drives */
+    private ?array $reached = null;
     /** @var array<string, non-empty-list<PatchedFixture>>|null by place and mode */
     private ?array $groups = null;
 
@@ -176,8 +181,8 @@ final class DeskRepairs
     /** One of the same chart and mode that answers to the same button from another address. */
     private function alike(PatchedFixture $fixture): ?PatchedFixture
     {
-        foreach ($this->snapshot->fixtures as $other) {
-            if ($other !== $fixture && $other->modeIdentity() === $fixture->modeIdentity() && $other->universe() === $this->desk->universe
+        foreach ($this->here() as $other) {
+            if ($other !== $fixture && $other->modeIdentity() === $fixture->modeIdentity()
                 && $other->span()->first !== $fixture->span()->first && $this->desk->startsAt($other->span()->first)
                 && $this->desk->buttonAt($other->span()->first) === $this->desk->buttonAt($fixture->span()->first)) {
                 return $other;
@@ -199,8 +204,8 @@ final class DeskRepairs
         $group = $this->together($fixture);
         $taken = [];
         $moving = [];
-        foreach ($this->snapshot->fixtures as $other) {
-            if ($other->universe() !== $this->desk->universe || \in_array($other, $group, true)) {
+        foreach ($this->here() as $other) {
+            if (\in_array($other, $group, true)) {
                 continue;
             }
             $isInTheWay = null !== $fixture->span()->shared($other->span());
@@ -248,7 +253,7 @@ final class DeskRepairs
     private function freeFor(PatchedFixture $fixture): ?int
     {
         $footprint = $fixture->span()->footprint;
-        if ($fixture->universe() === $this->desk->universe) {
+        if ($this->isOnAFader($fixture)) {
             return $this->search($footprint, $this->together($fixture));
         }
         if (!\array_key_exists($footprint, $this->free)) {
@@ -258,12 +263,32 @@ final class DeskRepairs
         return $this->free[$footprint];
     }
 
+    /** @return list<PatchedFixture> those in the desk's universe */
+    private function here(): array
+    {
+        return $this->here ??= array_values(array_filter($this->snapshot->fixtures, fn (PatchedFixture $one): bool => $one->universe() === $this->desk->universe));
+    }
+
+    private function isOnAFader(PatchedFixture $fixture): bool
+    {
+        $this->reached ??= array_fill_keys(array_map(static fn (Fader $one): int => $one->address, $this->desk->faders()), true);
+        if ($fixture->universe() === $this->desk->universe) {
+            for ($address = $fixture->span()->first; $address <= $fixture->span()->lastInUniverse(); ++$address) {
+                if (isset($this->reached[$address])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @param list<PatchedFixture> $group those that go there, and are in nobody's way */
     private function search(int $footprint, array $group): ?int
     {
         $taken = [];
-        foreach ($this->snapshot->fixtures as $other) {
-            if ($other->universe() === $this->desk->universe && !\in_array($other, $group, true)) {
+        foreach ($this->here() as $other) {
+            if (!\in_array($other, $group, true)) {
                 $taken[] = $other->span();
             }
         }
