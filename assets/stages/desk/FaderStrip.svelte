@@ -52,8 +52,8 @@
   <span class="now" title={here?.label}
     >{differs ? 'they differ' : strip.fixtures.length ? (here?.label ?? 'no range') : ''}</span
   >
-  {#if strip.fixtures.length}<Tape {name} class="!text-[11.5px] !px-1" />{:else}<span
-      class="faint h-[22px] text-[11px]">idle</span
+  {#if strip.fixtures.length}<Tape {name} class="!text-[11.5px] !px-1" />{:else}<span class="faint h-[22px] text-[11px]"
+      >idle</span
     >{/if}
   <span class="mono faint text-[10px]">{threeDigits(strip.address)}</span>
 </div>
