@@ -72,9 +72,8 @@ export class Describing {
   /** Begins with a description from the shelf. */
   async startFrom(deskId: string, name?: string): Promise<void> {
     try {
-      const response = await fetch(`/api/desks/${deskId}/export`);
-      if (!response.ok) throw new Error('This description could not be read.');
-      const document = (await response.json()) as Document;
+      const call = api.GET('/api/desks/{id}/export', { params: { path: { id: deskId } } });
+      const document = (await answered(call)) as unknown as Document;
       this.#read(name === undefined ? document : { ...document, name });
     } catch (error) {
       this.problem = wordsOf(error);

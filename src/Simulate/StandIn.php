@@ -78,7 +78,8 @@ final class StandIn
         unset($this->frames[$rig]);
         $this->frames[$rig] = ['seq' => $seq, 'slots' => (string) json_encode((object) $message['slots'])];
         if (\count($this->frames) > self::MOST_RIGS) {
-            unset($this->frames[array_key_first($this->frames)]);
+            $oldest = array_key_first($this->frames);
+            unset($this->frames[$oldest], $this->sentAt[$oldest]);
         }
         $since = microtime(true) - ($this->sentAt[$rig] ?? 0.0);
         if ($since >= self::LEAST_GAP) {

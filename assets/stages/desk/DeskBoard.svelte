@@ -220,6 +220,10 @@
     border-radius: 5px;
   }
   @media (max-width: 760px) {
+    .board {
+      --whole: 200px;
+      --travel: 200px;
+    }
     .mid {
       flex-wrap: wrap;
     }

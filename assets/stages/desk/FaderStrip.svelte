@@ -61,7 +61,7 @@
 <style>
   .strip {
     container: strip / inline-size;
-    flex: 1 0 var(--least, 44px);
+    flex: 1 0 var(--least, 38px);
     max-width: 128px;
     display: flex;
     flex-direction: column;
