@@ -42,10 +42,10 @@ final readonly class CompiledStage
                 $lights[] = null;
                 continue;
             }
-            // Twins hear the same values, and what stands between may bend them for each apart.
-            $lights[] = [] === $unit->tables
-                ? $twins[$unit->span->first.' '.spl_object_id($unit->mode)] ??= $unit->mode->light($unit->values($slots))
-                : $unit->mode->light($unit->values($slots));
+            $key = $unit->twinKey();
+            $lights[] = null === $key
+                ? $unit->mode->light($unit->values($slots))
+                : $twins[$key] ??= $unit->mode->light($unit->values($slots));
         }
 
         return $lights;
@@ -61,11 +61,20 @@ final readonly class CompiledStage
     public function lamps(array $slots): array
     {
         $lamps = [];
+        $twins = [];
         foreach ($this->light($slots) as $index => $light) {
             $unit = $this->units[$index];
-            $lamps[] = null === $light
-                ? Lamp::silent($unit, $this->silence($unit) ?? \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit->name))
-                : Lamp::of($unit, $light, $unit->values($slots));
+            if (null === $light) {
+                $lamps[] = Lamp::silent($unit, $this->silence($unit) ?? \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit->name));
+                continue;
+            }
+            $key = $unit->twinKey();
+            $first = null === $key ? null : $twins[$key] ?? null;
+            $lamp = $first?->on($unit) ?? Lamp::of($unit, $light, $unit->values($slots));
+            if (null !== $key) {
+                $twins[$key] ??= $lamp;
+            }
+            $lamps[] = $lamp;
         }
 
         return $lamps;

@@ -48,6 +48,17 @@ final readonly class Lamp
         return new self($unit->id, $unit->name, true, $cells, self::angle($light->pan, $unit->isPanMirrored), self::angle($light->tilt, $unit->isTiltMirrored), $light->selfRunning, self::why($unit, $light, $values));
     }
 
+    /** The same light on a twin, which hears the same values. */
+    public function on(StageUnit $twin): self
+    {
+        return new self($twin->id, $twin->name, true, $this->cells, $this->pan, $this->tilt, $this->selfRunning, null === $this->selfRunning ? $this->why : self::running($twin, $this->selfRunning));
+    }
+
+    private static function running(StageUnit $unit, string $program): string
+    {
+        return \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit->name, $program);
+    }
+
     /** A unit that is turned round in itself goes the other way from its middle. */
     private static function angle(?float $degrees, bool $isMirrored): ?float
     {
@@ -58,7 +69,7 @@ final readonly class Lamp
     private static function why(StageUnit $unit, Lighting $light, array $values): ?string
     {
         if (null !== $light->selfRunning) {
-            return \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit->name, $light->selfRunning);
+            return self::running($unit, $light->selfRunning);
         }
         if (!$light->isDark() || null === $unit->mode) {
             return null;

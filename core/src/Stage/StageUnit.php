@@ -29,6 +29,14 @@ final readonly class StageUnit
     }
 
     /**
+     * Equal for units that show the same whatever is sent; null for one that shows it in its own way, for something stands between.
+     */
+    public function twinKey(): ?string
+    {
+        return null === $this->mode || [] !== $this->tables || $this->isPanMirrored || $this->isTiltMirrored ? null : $this->span->first.' '.spl_object_id($this->mode);
+    }
+
+    /**
      * The values that reach it: slots that nobody sends, or that lie past 512, are 0.
      *
      * @param array<int, int> $slots value by address

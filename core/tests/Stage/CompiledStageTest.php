@@ -28,6 +28,34 @@ final class CompiledStageTest extends TestCase
         self::assertSame('No colour is up: raise one of Red (1), Green (2), Blue (3).', $lamps[2]->why);
     }
 
+    public function testTwinsOfOneChartShowTheSameUnderTheirOwnNames(): void
+    {
+        $mode = CompiledMode::of(Charts::demo('skerry-spin-40'), 'eleven');
+        $unit = static fn (string $id, bool $isMirrored = false): StageUnit => new StageUnit($id, 'Spin '.$id, 1, Span::at(1, 11), $mode, null, [], $isMirrored);
+        $stage = new CompiledStage([$unit('L'), $unit('R'), $unit('M', true)], 1);
+        foreach ([[1 => 200, 2 => 90, 5 => 0, 6 => 118], [6 => 0], [6 => 118, 8 => 255, 9 => 255, 10 => 255]] as $slots) {
+            $lamps = $stage->lamps($slots);
+            $alone = (new CompiledStage([$unit('R')], 1))->lamps($slots)[0];
+            self::assertEquals($alone, $lamps[1], 'a twin is reckoned once, and says what it would say alone');
+            self::assertEquals((new CompiledStage([$unit('M', true)], 1))->lamps($slots)[0], $lamps[2]);
+            self::assertSame(['Spin L', 'Spin R', 'Spin M'], array_column($lamps, 'name'));
+        }
+        self::assertNotEquals($stage->lamps([1 => 200])[0]->pan, $stage->lamps([1 => 200])[2]->pan);
+    }
+
+    public function testTwinsThatRunByThemselvesAreNamed(): void
+    {
+        $drum = Charts::demo('marram-drum-6');
+        $mode = CompiledMode::of($drum, 'nine');
+        $program = 0;
+        foreach (range(0, 255) as $value) {
+            $program = 'program' === $mode->mode->channel(8)?->rangeAt($value)?->function->value ? $value : $program;
+        }
+        $lamps = (new CompiledStage([new StageUnit('a', 'Drum 1', 1, Span::at(1, 9), $mode, null), new StageUnit('b', 'Drum 2', 1, Span::at(1, 9), $mode, null)], 1))->lamps([8 => $program]);
+        self::assertStringStartsWith('Drum 1 runs ', (string) $lamps[0]->why);
+        self::assertStringStartsWith('Drum 2 runs ', (string) $lamps[1]->why);
+    }
+
     public function testAUnitThatNothingReachesSaysWhy(): void
     {
         $silence = (new RadioLink('Booth left', 'Alder', 'Birch'))->silence('Tape');
