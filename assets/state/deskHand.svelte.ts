@@ -19,7 +19,11 @@ export class DeskHand {
     this.test = test;
   }
 
-  readonly button = $derived(this.buttons[0] ?? 1);
+  /** The button whose channels are shown; another desk may not have the one that was pressed. */
+  readonly button = $derived.by(() => {
+    const [first] = this.buttons;
+    return first !== undefined && this.#deskStrips().some((one) => one.button === first) ? first : 1;
+  });
 
   readonly pages = $derived.by(() => {
     const mine = this.#desk().strips.filter((one) => one.button == null || one.button === this.button);
@@ -28,6 +32,10 @@ export class DeskHand {
 
   get page(): number {
     return this.pages.includes(this.#page) ? this.#page : (this.pages[0] ?? 1);
+  }
+
+  isDown(button: number): boolean {
+    return button === this.button || this.buttons.includes(button);
   }
 
   turn(page: number): void {

@@ -75,8 +75,8 @@
           >
           <button
             class="key"
-            class:on={hand.buttons.includes(one.number)}
-            aria-pressed={hand.buttons.includes(one.number)}
+            class:on={hand.isDown(one.number)}
+            aria-pressed={hand.isDown(one.number)}
             aria-label="{desk.keys.button} {one.number}{one.name ? `, ${one.name}` : ''}"
             onclick={(event) => hand.press(one.number, event.shiftKey || event.ctrlKey || event.metaKey)}
           >
