@@ -89,7 +89,7 @@ final readonly class Advising
             throw Problem::conflict('nothing_to_do', 'Every unit stands already where this plan would put it.');
         }
 
-        return \sprintf('Took over a plan for %s: %s', $desk->name, DeskRepairs::tripsOf($changes));
+        return \sprintf('Took over a plan for %s: %s', $desk->name, LadderTrips::say($changes));
     }
 
     private static function desk(Snapshot $snapshot): Desk
@@ -196,7 +196,7 @@ final readonly class Advising
 
     private static function sentence(Desk $desk, DeskPlan $plan, int $changes): string
     {
-        $parts = [0 === $changes ? 'No ladder trip' : ucfirst(DeskRepairs::tripsOf($changes))];
+        $parts = [0 === $changes ? 'No ladder trip' : ucfirst(LadderTrips::say($changes))];
         $taken = [];
         $slots = [];
         foreach ($plan->assigned as $one) {

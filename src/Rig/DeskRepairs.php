@@ -128,7 +128,7 @@ final class DeskRepairs
         $moved = array_map(fn (array $move): string => \sprintf('%s moves to %s', $this->names($move[0]), $this->place($move[1])), $moves);
         $trips = array_sum(array_map(fn (array $move): int => \count($this->together($move[0])), $moves));
 
-        return \sprintf('Let it take %d buttons%s', $this->buttonsOf($fixture), [] === $moves ? '' : \sprintf(': %s (%s)', implode(', ', $moved), self::tripsOf($trips)));
+        return \sprintf('Let it take %d buttons%s', $this->buttonsOf($fixture), [] === $moves ? '' : \sprintf(': %s (%s)', implode(', ', $moved), LadderTrips::say($trips)));
     }
 
     private function takeButtons(PatchedFixture $fixture): string
@@ -341,12 +341,7 @@ final class DeskRepairs
 
     private function trips(PatchedFixture $fixture): string
     {
-        return self::tripsOf(\count($this->together($fixture)));
-    }
-
-    public static function tripsOf(int $count): string
-    {
-        return 1 === $count ? 'one ladder trip' : $count.' ladder trips';
+        return LadderTrips::say(\count($this->together($fixture)));
     }
 
     private function place(int $address): string

@@ -68,7 +68,7 @@ final readonly class DeskViewFactory
 
     private static function keys(DeskKeys $keys): KeyNamesView
     {
-        return new KeyNamesView($keys->of('button'), $keys->of('page'), $keys->of('bank'), $keys->of('scene'), $keys->of('program'), $keys->of('blackout'), $keys->of('master'), $keys->of('crossA'), $keys->of('crossB'));
+        return new KeyNamesView($keys->of('button'), $keys->of('page'), $keys->of('bank'), $keys->of('scene'), $keys->of('blackout'), $keys->of('master'), $keys->of('crossA'), $keys->of('crossB'));
     }
 
     /** @return list<int> */

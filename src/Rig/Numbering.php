@@ -57,7 +57,7 @@ final class Numbering
             }
         }
 
-        return \sprintf('%s: %s', $wish->isFewest ? 'Put the addresses right' : 'Numbered the rig', self::trips($plan->changes()));
+        return \sprintf('%s: %s', $wish->isFewest ? 'Put the addresses right' : 'Numbered the rig', LadderTrips::say($plan->changes()));
     }
 
     /** @return array{PlanTask, AddressPlan} */
@@ -196,12 +196,7 @@ final class Numbering
 
         return 0 === $plan->changes() && [] === $plan->unplaced
             ? 'Every unit stands where this plan would put it.'
-            : \sprintf('%s; %d stay%s where they are%s.', ucfirst(self::trips($plan->changes())), $stay, 1 === $stay ? 's' : '', [] === $plan->unplaced ? '' : \sprintf('; no room for %d', \count($plan->unplaced)));
-    }
-
-    private static function trips(int $changes): string
-    {
-        return 1 === $changes ? 'one ladder trip' : $changes.' ladder trips';
+            : \sprintf('%s; %d stay%s where they are%s.', ucfirst(LadderTrips::say($plan->changes())), $stay, 1 === $stay ? 's' : '', [] === $plan->unplaced ? '' : \sprintf('; no room for %d', \count($plan->unplaced)));
     }
 
     private static function say(int $universe, int $address): string

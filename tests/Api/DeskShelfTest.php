@@ -128,6 +128,6 @@ final class DeskShelfTest extends ApiTestCase
         self::assertStringStartsWith('Press 1, page A: fader 1 at ', $lines[1]);
         self::assertSame('Choose bank 1, then press scene 3 for Tide in: all lamps blink', $lines[\count($lines) - 2]);
         self::assertContains('Dark is off', array_column($rig['desk']['preflight'], 'title'));
-        self::assertSame(['Dark', 'Program'], [$rig['desk']['keys']['blackout'], $rig['desk']['keys']['program']]);
+        self::assertSame('Dark', $rig['desk']['keys']['blackout']);
     }
 }

@@ -1561,7 +1561,6 @@ export interface components {
             page: string;
             bank: string;
             scene: string;
-            program: string;
             blackout: string;
             master: string;
             crossA: string;

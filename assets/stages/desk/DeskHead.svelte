@@ -38,6 +38,7 @@
     <select
       class="select w-40"
       aria-label="Desk"
+      title={desk?.words}
       value={desk?.id ?? ''}
       onchange={(event) => choose(event.currentTarget.value || null)}
     >

@@ -27,9 +27,18 @@
 
 <div class="grid w-[150px] shrink-0 content-center gap-1.5" role="group" aria-label="Scenes">
   <div class="flex items-center gap-1 pb-1">
-    <button class="btn h-7 px-2" disabled={bank <= 1} onclick={() => (bank -= 1)} aria-label="Bank before">−</button>
-    <span class="flex-1 text-center text-[12px]">Bank <b class="mono">{String(bank).padStart(2, '0')}</b></span>
-    <button class="btn h-7 px-2" disabled={bank >= banks} onclick={() => (bank += 1)} aria-label="Next bank">+</button>
+    <button class="btn h-7 px-2" disabled={bank <= 1} onclick={() => (bank -= 1)} aria-label="{desk.keys.bank} before"
+      >−</button
+    >
+    <span class="flex-1 text-center text-[12px]"
+      >{desk.keys.bank} <b class="mono">{String(bank).padStart(2, '0')}</b></span
+    >
+    <button
+      class="btn h-7 px-2"
+      disabled={bank >= banks}
+      onclick={() => (bank += 1)}
+      aria-label="Next {desk.keys.bank.toLowerCase()}">+</button
+    >
   </div>
   <div class="scroll grid max-h-[min(420px,calc(100vh-480px))] gap-1.5">
     {#each scenes as scene (scene.number)}
@@ -38,7 +47,7 @@
           class="scene mono"
           class:on={scene.look && scene.look.id === faders.recalled}
           disabled={!scene.look}
-          aria-label={scene.look ? `Recall ${scene.look.name}` : `Scene ${scene.number}, empty`}
+          aria-label={scene.look ? `Recall ${scene.look.name}` : `${desk.keys.scene} ${scene.number}, empty`}
           onclick={() => scene.look && faders.recall(scene.look)}>{scene.number}</button
         >
         {#if scene.look}<Tape name={scene.look.name} class="justify-self-start" />{:else}<span class="faint text-[11px]"

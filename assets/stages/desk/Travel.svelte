@@ -49,11 +49,10 @@
     const box = element.getBoundingClientRect();
     const capAt = box.bottom - (value / 255) * box.height;
     // On the cap the hand takes it where it is; beside it, the cap comes to the hand.
-    if (Math.abs(event.clientY - capAt) > CAP) onMove(((box.bottom - event.clientY) / box.height) * 255);
-    grip = {
-      y: event.clientY,
-      value: Math.abs(event.clientY - capAt) > CAP ? ((box.bottom - event.clientY) / box.height) * 255 : value,
-    };
+    const isOnCap = Math.abs(event.clientY - capAt) <= CAP;
+    const from = isOnCap ? value : ((box.bottom - event.clientY) / box.height) * 255;
+    grip = { y: event.clientY, value: from };
+    if (!isOnCap) onMove(from);
   }
 
   function drag(event: PointerEvent) {

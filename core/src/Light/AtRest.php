@@ -14,8 +14,9 @@ final readonly class AtRest
     private const SAID = 3;
 
     /**
-     * @param bool         $isDark  the unit cannot be lit by the faders that do reach it
-     * @param list<string> $meaning a clause for each channel that matters: "Shutter (8) at 0 is closed"
+     * @param bool         $isDark      the unit cannot be lit by the faders that do reach it
+     * @param list<string> $meaning     a clause for each channel that matters: "Shutter (8) is closed"
+     * @param string|null  $selfRunning the program that then runs by itself
      */
     private function __construct(public bool $isDark, public array $meaning, public ?string $selfRunning)
     {

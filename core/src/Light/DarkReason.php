@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rigger\Core\Light;
 
 use Rigger\Core\Profile\Channel;
-use Rigger\Core\Profile\Range;
 use Rigger\Core\Profile\RangeFunction;
 
 /** One thing that keeps a lamp dark, with its numbers and what to do about it. */
@@ -52,27 +51,16 @@ final readonly class DarkReason
     /** Where the channel lets light pass: open first, else the dimmer's own top. */
     private static function repair(Channel $channel): string
     {
-        $dimmer = self::first($channel, RangeFunction::Intensity);
+        $dimmer = $channel->first(RangeFunction::Intensity);
         if (null !== $dimmer) {
-            return \sprintf('Full is %d.', ($dimmer->end ?? 0) >= ($dimmer->start ?? 0) ? $dimmer->to : $dimmer->from);
+            return \sprintf('Full is %d.', $dimmer->full());
         }
-        $open = self::first($channel, RangeFunction::Open);
+        $open = $channel->first(RangeFunction::Open);
 
         return match (true) {
             null === $open => 'Move it out of that range.',
             $open->to >= 255 => \sprintf('Raise it to %d or more.', $open->from),
             default => \sprintf('Set it to %s.', $open->span()),
         };
-    }
-
-    private static function first(Channel $channel, RangeFunction $function): ?Range
-    {
-        foreach ($channel->ranges as $range) {
-            if ($range->function === $function) {
-                return $range;
-            }
-        }
-
-        return null;
     }
 }

@@ -36,32 +36,26 @@ final class FullOn
 
     private static function value(Channel $channel, bool $hasEmitters): int
     {
-        $full = self::first($channel, RangeFunction::Intensity) ?? self::first($channel, RangeFunction::Emitter);
+        $full = $channel->first(RangeFunction::Intensity) ?? $channel->first(RangeFunction::Emitter);
         if (null !== $full) {
-            return self::top($full);
+            return self::bounded($full->full());
         }
-        $moved = self::first($channel, RangeFunction::Pan) ?? self::first($channel, RangeFunction::Tilt);
-        $passing = $moved ?? self::first($channel, RangeFunction::Open) ?? self::white($channel);
+        $moved = $channel->first(RangeFunction::Pan) ?? $channel->first(RangeFunction::Tilt);
+        $passing = $moved ?? $channel->first(RangeFunction::Open) ?? self::white($channel);
         // Without emitters a built-in colour is all the colour there is.
-        $passing ??= $hasEmitters ? null : self::first($channel, RangeFunction::ColourPreset);
+        $passing ??= $hasEmitters ? null : $channel->first(RangeFunction::ColourPreset);
         if (null !== $passing) {
-            return self::middle($passing);
+            return self::bounded($passing->middle());
         }
 
         return self::resting($channel);
     }
 
-    /** The top of a range of light: where what it does is most. */
-    public static function top(Range $range): int
-    {
-        return self::bounded(($range->end ?? 1.0) >= ($range->start ?? 0.0) ? $range->to : $range->from);
-    }
-
     private static function resting(Channel $channel): int
     {
-        $none = self::first($channel, RangeFunction::None);
+        $none = $channel->first(RangeFunction::None);
         if ($channel->has(...self::AVOIDED) && null !== $none) {
-            return self::middle($none);
+            return self::bounded($none->middle());
         }
         foreach ([$channel->default, ...range(0, 255)] as $value) {
             if (!\in_array($channel->rangeAt($value)?->function, self::AVOIDED, true)) {
@@ -82,22 +76,6 @@ final class FullOn
         }
 
         return $slots[0] ?? null;
-    }
-
-    private static function first(Channel $channel, RangeFunction $function): ?Range
-    {
-        foreach ($channel->ranges as $range) {
-            if ($range->function === $function && $range->isReachable()) {
-                return $range;
-            }
-        }
-
-        return null;
-    }
-
-    private static function middle(Range $range): int
-    {
-        return self::bounded(intdiv($range->from + $range->to, 2));
     }
 
     private static function bounded(int $value): int

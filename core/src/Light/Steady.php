@@ -6,7 +6,6 @@ namespace Rigger\Core\Light;
 
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\Mode;
-use Rigger\Core\Profile\Range;
 use Rigger\Core\Profile\RangeFunction;
 
 /** The same values without the flashing. */
@@ -34,12 +33,9 @@ final class Steady
 
     private static function value(Channel $channel): int
     {
-        foreach ([RangeFunction::Intensity, RangeFunction::Open] as $function) {
-            foreach ($channel->ranges as $range) {
-                if ($range->function === $function) {
-                    return RangeFunction::Open === $function ? intdiv($range->from + $range->to, 2) : self::full($range);
-                }
-            }
+        $steady = $channel->first(RangeFunction::Intensity)?->full() ?? $channel->first(RangeFunction::Open)?->middle();
+        if (null !== $steady) {
+            return $steady;
         }
         if (!self::flashesAt($channel, $channel->default)) {
             return $channel->default;
@@ -51,11 +47,6 @@ final class Steady
         }
 
         return $channel->default;
-    }
-
-    private static function full(Range $dimmer): int
-    {
-        return ($dimmer->end ?? 1.0) >= ($dimmer->start ?? 0.0) ? $dimmer->to : $dimmer->from;
     }
 
     private static function flashesAt(Channel $channel, int $value): bool

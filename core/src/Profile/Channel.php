@@ -67,6 +67,18 @@ final readonly class Channel
         return null === $this->cell || $this->cell === $cell;
     }
 
+    /** The first range of a function, in the chart's order; null for none, and for a fine channel. */
+    public function first(RangeFunction $function): ?Range
+    {
+        foreach ($this->isFine() ? [] : $this->ranges as $range) {
+            if ($range->function === $function) {
+                return $range;
+            }
+        }
+
+        return null;
+    }
+
     public function has(RangeFunction ...$functions): bool
     {
         foreach ($this->ranges as $range) {

@@ -85,6 +85,18 @@ final readonly class Range
         return $this->start + $share * ($this->end - $this->start);
     }
 
+    /** The value, 0 to 255 in a sound chart, at which its level is greatest: the end that it rises to. */
+    public function full(): int
+    {
+        return ($this->end ?? 1.0) >= ($this->start ?? 0.0) ? $this->to : $this->from;
+    }
+
+    /** The value half-way, rounded down. */
+    public function middle(): int
+    {
+        return intdiv($this->from + $this->to, 2);
+    }
+
     /** "0–23", or "12" for a single value. */
     public function span(): string
     {

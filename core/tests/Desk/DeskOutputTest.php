@@ -8,7 +8,6 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskOutput;
 use Rigger\Core\Desk\DeskState;
 
@@ -78,6 +77,5 @@ final class DeskOutputTest extends TestCase
             }
             self::assertSame($held, DeskOutput::of($desk)->slots(new DeskState($held), []), $name);
         }
-        self::assertInstanceOf(Desk::class, Desks::shipped()['Tenfold 10'] ?? null);
     }
 }
