@@ -44,7 +44,7 @@ final class DeskFindings
             $finding->code,
             ($isMeant ? Severity::Note : $finding->severity)->value,
             $isMeant ? \sprintf('%s takes %d buttons', $fixture->name(), $fixture->takesButtons() ?? 1) : self::title($finding, $fixture),
-            $this->snapshot->named($finding->message).$this->rest($finding, $fixture),
+            $this->snapshot->named($finding->message).$this->rest($finding, $fixture).([] === $repairs ? rtrim(' '.$this->repairs->whyNone($fixture, $finding->code)) : ''),
             [$finding->fixture],
             null,
             $repairs[0] ?? null,

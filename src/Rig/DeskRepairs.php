@@ -58,6 +58,16 @@ final class DeskRepairs
         return $offers;
     }
 
+    /** Why nothing is offered to a unit that should stand elsewhere; null for findings that no move would answer. */
+    public function whyNone(PatchedFixture $fixture, string $code): ?string
+    {
+        return match (true) {
+            !\in_array('move', self::ANSWERS[$code] ?? [], true) => null,
+            $this->isHeld($fixture) => 'It is locked where it is.',
+            default => $this->desk->layout->hasButtons() ? 'No free button has room for it.' : 'No free run of faders has room for it.',
+        };
+    }
+
     public static function takeOneAgain(PatchedFixture $fixture): RepairView
     {
         return new RepairView('Hold it to one button again', (string) $fixture->id(), desk: 'one');

@@ -114,12 +114,24 @@ final class DeskRepairsTest extends ApiTestCase
         self::assertSame(self::fixture($rig, 'Drum 1')['id'], self::fixture($rig, 'Drum 2')['twinOf']);
     }
 
+    public function testWithoutAFreeButtonThatIsSaid(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $this->repair($id, 1, self::fixture($rig, 'Panel')['id'], 'move');
+        $rig = $this->repair($id, 2, self::fixture($rig, 'Batten')['id'], 'mode');
+        $told = self::finding($rig, 'not_aligned', 'Haar');
+        self::assertNull($told['repair']);
+        self::assertStringEndsWith('No free button has room for it.', $told['message']);
+    }
+
     public function testALockedUnitIsNotMovedAndWhatIsGoneIsSaid(): void
     {
         $id = $this->demoRig();
         $pack = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Pack A')['id'];
         $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$pack, ['version' => 1, 'isLocked' => true]);
         self::assertNull(self::finding($rig, 'shared_button', 'Pack A')['repair']);
+        self::assertStringEndsWith('It is locked where it is.', self::finding($rig, 'shared_button', 'Pack A')['message']);
         self::assertCount(0, self::finding($rig, 'spills', 'Batten')['others']);
         $drum = self::fixture($rig, 'Drum 1')['id'];
         self::assertSame('nothing_to_do', $this->ask('POST', '/api/rigs/'.$id.'/desk/repair', ['version' => 2, 'fixtureId' => $drum, 'repair' => 'buttons'], 409)['type']);
