@@ -71,7 +71,7 @@ $url = $base.'/api/rigs/'.$bench['id'].'/live';
 $desk = static fn (int $frame): string => (string) json_encode(['desk' => ['slots' => slots($frame), 'master' => 200], 'stream' => true]);
 $handle = static function (int $frame) use ($url, $desk): CurlHandle {
     $curl = curl_init($url);
-    curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $desk($frame), CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json']]);
+    curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $desk($frame), CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Sec-Fetch-Site: same-origin']]);
 
     return $curl;
 };

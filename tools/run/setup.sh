@@ -1,8 +1,8 @@
-# Sourced by bin/start and bin/test: everything that this checkout needs, installed only where it is missing.
-here="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
-export PATH="$PATH:/usr/sbin"
-
-say() { printf '%s\n' "$*" >&2; }
+# Sourced by the commands in bin/: everything that this checkout needs, installed only where it is missing.
+here="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd -P)"
+export PATH="$PATH:/usr/sbin:/sbin"
+. "$here/tools/run/say.sh"
+. "$here/tools/run/place.sh"
 
 missing_packages() {
   local need=()
@@ -15,12 +15,15 @@ missing_packages() {
   [[ "$modules" == *" dom "* ]] || need+=(php8.2-xml)
   command -v nginx >/dev/null || need+=(nginx-light)
   ls /usr/lib/postgresql/*/bin/initdb >/dev/null 2>&1 || need+=(postgresql)
+  command -v runsv >/dev/null || need+=(runit)
+  command -v logrotate >/dev/null || need+=(logrotate)
   command -v composer >/dev/null || need+=(composer)
   command -v node >/dev/null || need+=(nodejs)
   command -v npm >/dev/null || need+=(npm)
   [ "${1:-}" != tests ] || command -v chromium >/dev/null || need+=(chromium)
   # Reads the text of PDFs; without it the paste sheet says so, which is no reason to turn an ordinary user away.
   if [ "${1:-}" = tests ] || [ "$(id -u)" = 0 ]; then command -v pdftotext >/dev/null || need+=(poppler-utils); fi
+  command -v pkill >/dev/null || need+=(procps)
   printf '%s\n' "${need[@]}"
 }
 
@@ -42,11 +45,18 @@ fingerprint() { (cd "$here" && find "$@" -type f -print0 2>/dev/null | sort -z |
 
 install_dependencies() {
   local php_print npm_print
-  php_print="$(fingerprint composer.json tools/symfony/composer.json)"
+  php_print="$(fingerprint composer.json tools/symfony/composer.json tools/locked tools/locked-dev)"
   if ! { [ -f "$here/vendor/autoload.php" ] && fresh composer "$php_print"; }; then
     say "Installing PHP packages"
     (cd "$here" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet)
     stamp composer "$php_print"
+    rm -f "$here/var/stamps/classes"
+  fi
+  # The optimised class map names files: moved ones must not be looked for where they were.
+  local classes; classes="$(cd "$here" && find src core/src -name '*.php' | sort | sha1sum | cut -c1-40)"
+  if ! fresh classes "$classes"; then
+    (cd "$here" && COMPOSER_ALLOW_SUPERUSER=1 composer dump-autoload --optimize --quiet)
+    stamp classes "$classes"
   fi
   npm_print="$(fingerprint package.json package-lock.json)"
   if ! { [ -d "$here/node_modules" ] && fresh npm "$npm_print"; }; then
@@ -62,15 +72,5 @@ build_front_end() {
     say "Building the front end"
     (cd "$here" && npx --no-install vite build --logLevel warn)
     stamp build "$print"
-  fi
-}
-
-warm_cache() {
-  local print; print="$(fingerprint src core/src config templates migrations composer.json .env)"
-  if ! { [ -d "$here/var/cache/prod" ] && fresh cache "$print"; }; then
-    say "Preparing the application"
-    rm -rf "$here/var/cache/prod"
-    (cd "$here" && APP_ENV=prod APP_DEBUG=0 php bin/console cache:warmup --quiet)
-    stamp cache "$print"
   fi
 }
