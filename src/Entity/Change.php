@@ -30,6 +30,10 @@ class Change
     #[ORM\Column(name: 'changed_rows', type: 'json', options: ['jsonb' => true])]
     public readonly array $rows;
 
+    /** The newest migration of the database that its rows were written under: they name tables and columns. */
+    #[ORM\Column(type: 'text')]
+    public readonly string $schemaVersion;
+
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $undoneAt = null;
 
@@ -42,7 +46,7 @@ class Change
     private int $lastVersion;
 
     /** @param list<array{table: string, id: string, before: array<string, mixed>|null, after: array<string, mixed>|null}> $rows */
-    private function __construct(Rig $rig, string $sentence, \DateTimeImmutable $at, array $rows)
+    private function __construct(Rig $rig, string $sentence, \DateTimeImmutable $at, array $rows, string $schemaVersion)
     {
         $this->id = Uuid::v7();
         $this->rig = $rig;
@@ -51,12 +55,13 @@ class Change
         $this->sentence = $sentence;
         $this->at = $at;
         $this->rows = $rows;
+        $this->schemaVersion = $schemaVersion;
     }
 
     /** @param list<array{table: string, id: string, before: array<string, mixed>|null, after: array<string, mixed>|null}> $rows */
-    public static function of(Rig $rig, string $sentence, \DateTimeImmutable $at, array $rows): self
+    public static function of(Rig $rig, string $sentence, \DateTimeImmutable $at, array $rows, string $schemaVersion): self
     {
-        return new self($rig, $sentence, $at, $rows);
+        return new self($rig, $sentence, $at, $rows, $schemaVersion);
     }
 
     public function undo(\DateTimeImmutable $at, int $version): void

@@ -17,6 +17,7 @@ use Symfony\Component\Uid\Uuid;
 class DeskDescription
 {
     use Identified;
+    use InWastebasket;
 
     #[ORM\Column(type: 'text')]
     public readonly string $name;
@@ -50,6 +51,7 @@ class DeskDescription
     public function putOnShelf(): void
     {
         $this->isOnShelf = true;
+        $this->bringBack();
     }
 
     public function takeOffShelf(): void

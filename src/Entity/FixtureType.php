@@ -14,6 +14,7 @@ use Symfony\Component\Uid\Uuid;
 class FixtureType implements Journalled
 {
     use Identified;
+    use InWastebasket;
 
     #[ORM\Column(type: 'text')]
     private string $maker;

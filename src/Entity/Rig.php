@@ -13,6 +13,7 @@ use Symfony\Component\Uid\Uuid;
 class Rig implements Journalled
 {
     use Identified;
+    use InWastebasket;
 
     #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
     public readonly Venue $venue;

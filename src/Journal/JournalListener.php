@@ -20,7 +20,7 @@ use Rigger\App\Entity\Rig;
 #[AsDoctrineListener(Events::onFlush)]
 final readonly class JournalListener
 {
-    public function __construct(private Journal $journal, private ClockInterface $clock)
+    public function __construct(private Journal $journal, private ClockInterface $clock, private SchemaVersion $schema)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class JournalListener
         $rig->countChange();
         $unit = $manager->getUnitOfWork();
         $unit->recomputeSingleEntityChangeSet($manager->getClassMetadata(Rig::class), $rig);
-        $change = Change::of($rig, $sentence, $this->clock->now(), $rows);
+        $change = Change::of($rig, $sentence, $this->clock->now(), $rows, $this->schema->newest());
         $manager->persist($change);
         $unit->computeChangeSet($manager->getClassMetadata(Change::class), $change);
     }

@@ -14,8 +14,8 @@ use Doctrine\ORM\Mapping\ClassMetadata;
  */
 final readonly class RowReader
 {
-    /** The version counts changes; putting an old one back would break the count. */
-    private const LEFT_OUT = ['version'];
+    /** The version counts changes, and the wastebasket is no change of a rig: undo puts neither back. */
+    private const LEFT_OUT = ['version', 'thrownAt'];
 
     public function __construct(private EntityManagerInterface $manager)
     {

@@ -105,6 +105,36 @@ final readonly class Charts
         return $next;
     }
 
+    /**
+     * All revisions of one type, each found or added behind those that are there; the newest one names the type.
+     *
+     * @param non-empty-list<FixtureProfile> $profiles oldest first
+     *
+     * @return list<FixtureRevision> in the given order
+     */
+    public function keepAll(array $profiles): array
+    {
+        $newest = $profiles[\count($profiles) - 1];
+        $type = $this->types->named($newest->maker, $newest->model);
+        $there = null === $type ? [] : array_reverse($this->types->revisions($type));
+        $kept = [];
+        foreach ($profiles as $profile) {
+            self::requireKeepable($profile);
+            $found = array_values(array_filter($there, static fn (FixtureRevision $one): bool => $one->profile()->equals($profile)))[0] ?? null;
+            if (null === $found) {
+                $last = $there[\count($there) - 1] ?? null;
+                $found = null === $last ? $this->add($profile) : $last->next($profile);
+                $this->manager->persist($found);
+                $there[] = $found;
+            }
+            $kept[] = $found;
+        }
+        $there[0]->type->nameAfter($newest);
+        $this->manager->flush();
+
+        return $kept;
+    }
+
     private function add(FixtureProfile $profile): FixtureRevision
     {
         $type = FixtureType::of($profile);

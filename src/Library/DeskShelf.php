@@ -61,6 +61,8 @@ final readonly class DeskShelf
             $there = $this->named($named->name);
             foreach ($there as $one) {
                 if ($one->desk()->equals($named)) {
+                    $one->bringBack();
+
                     return $one;
                 }
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rigger\App\Library;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Doctrine\Transaction;
+use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\RadioLink;
@@ -24,13 +26,15 @@ use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\RigDocument;
 use Rigger\Core\Rig\RigReader;
+use Rigger\Core\Rig\VenueDocument;
+use Rigger\Core\Rig\VenueReader;
 
 /** Open documents into the database: a fixture, a desk or a whole rig, all of it or nothing. */
 final readonly class Importer
 {
     public const MOST_BYTES = 5 * 1024 * 1024;
 
-    public function __construct(private EntityManagerInterface $manager, private Charts $charts, private DeskShelf $desks)
+    public function __construct(private EntityManagerInterface $manager, private Transaction $transaction, private Charts $charts, private DeskShelf $desks)
     {
     }
 
@@ -64,7 +68,8 @@ final readonly class Importer
             FixtureProfile::FORMAT => $this->fixture(ProfileReader::read($document)),
             Desk::FORMAT => $this->desk(DeskReader::read($document)),
             RigDocument::FORMAT => $this->rig(RigReader::read($document)),
-            default => throw InputError::because('not_a_choice', 'format', \sprintf('This is no document of Rigger: its "format" should be %s, %s or %s.', FixtureProfile::FORMAT, Desk::FORMAT, RigDocument::FORMAT)),
+            VenueDocument::FORMAT => $this->wholeVenue(VenueReader::read($document)),
+            default => throw InputError::because('not_a_choice', 'format', \sprintf('This is no document of Rigger: its "format" should be %s, %s, %s or %s.', FixtureProfile::FORMAT, Desk::FORMAT, RigDocument::FORMAT, VenueDocument::FORMAT)),
         });
     }
 
@@ -105,12 +110,26 @@ final readonly class Importer
         return new ImportedView('desk', (string) $kept->id(), $kept->name);
     }
 
-    private function rig(RigDocument $document): ImportedView
+    private function wholeVenue(VenueDocument $document): ImportedView
     {
+        $known = array_merge(...array_map($this->charts->keepAll(...), $document->charts));
+        array_map($this->desks->bringIn(...), $document->desks);
+        foreach ($document->rigs as $rig) {
+            $this->rig($rig, $known);
+            $this->manager->flush();
+        }
+
+        return new ImportedView('venue', (string) $this->venue($document->name)->id(), $document->name, [\sprintf('%d rigs, %d charts, %d desks.', \count($document->rigs), \count($document->charts), \count($document->desks))]);
+    }
+
+    /** @param list<FixtureRevision> $known revisions that came with it, whatever their type is called by now */
+    private function rig(RigDocument $document, array $known = []): ImportedView
+    {
+        $keep = fn (FixtureProfile $profile): FixtureRevision => array_values(array_filter($known, static fn (FixtureRevision $one): bool => $one->profile()->equals($profile)))[0] ?? $this->charts->keep($profile);
         $rig = Rig::in($this->venue($document->venue), $document->name);
         $rig->playOn(null === $document->desk ? null : $this->desks->bringIn($document->desk));
         $this->manager->persist($rig);
-        $revisions = array_map($this->charts->keep(...), $document->types);
+        $revisions = array_map($keep, $document->types);
         $links = [];
         foreach ($document->links as $index => $entry) {
             $this->manager->persist($links[$index] = RadioLink::set($rig, $entry->kit, $entry->label, $entry->name, $index + 1));
@@ -166,17 +185,14 @@ final readonly class Importer
      */
     private function atomically(callable $work): ImportedView
     {
-        $database = $this->manager->getConnection();
-        $database->beginTransaction();
         try {
-            $done = $work();
-            $this->manager->flush();
-            $database->commit();
+            return $this->transaction->run(function () use ($work): ImportedView {
+                $this->transaction->lockLibrary();
+                $done = $work();
+                $this->manager->flush();
 
-            return $done;
-        } catch (\Throwable $problem) {
-            $database->rollBack();
-            throw $problem;
+                return $done;
+            });
         } finally {
             $this->manager->clear();
         }

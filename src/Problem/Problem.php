@@ -29,6 +29,11 @@ final class Problem extends \RuntimeException
         return new self(404, 'not_found', 'Not there', \sprintf('%s is not there any more. It may have been deleted in another window.', $what));
     }
 
+    public static function thrownAway(string $what): self
+    {
+        return new self(404, 'thrown_away', 'In the wastebasket', \sprintf('%s lies in the wastebasket. It can be brought back from there, with its history.', $what));
+    }
+
     public static function at(string $path, string $code, string $message, ?\Throwable $previous = null): self
     {
         return new self(422, 'invalid', 'This cannot be taken', $message, [['path' => $path, 'code' => $code, 'message' => $message]], [], $previous);
@@ -43,6 +48,11 @@ final class Problem extends \RuntimeException
     public static function conflict(string $type, string $detail): self
     {
         return new self(409, $type, 'This does not fit what is there', $detail);
+    }
+
+    public static function diskFull(?\Throwable $previous = null): self
+    {
+        return new self(507, 'disk_full', 'The disk is full', 'The disk of this machine is full, so nothing was changed. Make room on it, then try again.', [], [], $previous);
     }
 
     public static function tooLarge(int $most): self

@@ -13,6 +13,7 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\Serializer\Exception\ExtraAttributesException;
 use Symfony\Component\Serializer\Exception\NotEncodableValueException;
+use Symfony\Component\Uid\Exception\InvalidArgumentException as InvalidUid;
 use Symfony\Component\Validator\ConstraintViolationInterface;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 
@@ -29,7 +30,13 @@ final readonly class ProblemListener
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api')) {
             return;
         }
-        $problem = $this->translate($event->getThrowable());
+        $event->setResponse($this->response($event->getThrowable()));
+    }
+
+    /** What an operator is told of something that went wrong. */
+    public function response(\Throwable $error): JsonResponse
+    {
+        $problem = $this->translate($error);
         $response = new JsonResponse(
             ['type' => $problem->type, 'title' => $problem->title, 'status' => $problem->status, 'detail' => $problem->getMessage(), 'violations' => $problem->violations] + $problem->extra,
             $problem->status,
@@ -38,7 +45,8 @@ final readonly class ProblemListener
         if (503 === $problem->status) {
             $response->headers->set('Retry-After', '1');
         }
-        $event->setResponse($response);
+
+        return $response;
     }
 
     private function translate(\Throwable $error): Problem
@@ -49,6 +57,7 @@ final readonly class ProblemListener
             $error instanceof DatabaseException => $this->database($error),
             $error instanceof ExtraAttributesException => self::extra($error->getExtraAttributes()[0] ?? ''),
             $error instanceof HttpExceptionInterface => $this->http($error),
+            $error instanceof InvalidUid => Problem::at('', 'wrong_type', 'This is no id that Rigger gave.', $error),
             default => $this->unexpected($error),
         };
     }
@@ -107,9 +116,12 @@ final readonly class ProblemListener
     {
         $this->logger->error('Database: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
         if ($error instanceof DatabaseException\ConnectionException || self::isOutage($error)) {
-            return new Problem(503, 'database_away', 'The database does not answer', 'The database does not answer. Nothing was changed and nothing that you typed is lost; trying again by itself.', [], [], $error);
+            return new Problem(503, 'database_away', 'The database does not answer', 'The database does not answer. What you typed is kept and goes out when it is back.', [], [], $error);
         }
-        if ($error instanceof DatabaseException\ConstraintViolationException) {
+        if (1 === preg_match('/SQLSTATE\[(?:53100|58030)\]|No space left on device|could not extend file/', $error->getMessage())) {
+            return Problem::diskFull($error);
+        }
+        if ($error instanceof DatabaseException\ConstraintViolationException || 1 === preg_match('/SQLSTATE\[23/', $error->getMessage())) {
             return Problem::conflict('conflict', 'That does not fit what is stored now, so nothing was changed. Look at the rig as it is now and try again.');
         }
 
@@ -125,6 +137,6 @@ final readonly class ProblemListener
     {
         $this->logger->error('{message}', ['message' => $error->getMessage(), 'exception' => $error]);
 
-        return new Problem(500, 'unexpected', 'Something went wrong', 'Something went wrong in Rigger itself, and nothing was changed. The log in var/log says what.', [], [], $error);
+        return new Problem(500, 'unexpected', 'Something went wrong', 'Something went wrong in Rigger itself, and nothing was changed. The log beside the data says what.', [], [], $error);
     }
 }

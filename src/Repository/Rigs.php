@@ -16,27 +16,45 @@ final readonly class Rigs
     {
     }
 
-    /** @throws Problem not_found */
+    /** @throws Problem not_found, thrown_away */
     public function get(Uuid $id): Rig
     {
-        return $this->manager->find(Rig::class, $id) ?? throw Problem::notFound('This rig');
+        return self::inUse($this->manager->find(Rig::class, $id));
     }
 
     /**
      * The rig, held against every other change until the transaction ends.
      *
-     * @throws Problem not_found
+     * @throws Problem not_found, thrown_away
      */
     public function lock(Uuid $id): Rig
     {
-        return $this->manager->find(Rig::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Problem::notFound('This rig');
+        return self::inUse($this->lockAnywhere($id));
+    }
+
+    /** Also one that lies in the wastebasket. */
+    public function lockAnywhere(Uuid $id): ?Rig
+    {
+        return $this->manager->find(Rig::class, $id, LockMode::PESSIMISTIC_WRITE);
+    }
+
+    private static function inUse(?Rig $rig): Rig
+    {
+        if (null !== $rig?->thrownAt()) {
+            throw Problem::thrownAway('This rig');
+        }
+
+        return $rig ?? throw Problem::notFound('This rig');
     }
 
     public function version(Uuid $id): int
     {
-        $version = $this->manager->getConnection()->fetchOne('SELECT version FROM rig WHERE id = ?', [(string) $id]);
+        $row = $this->manager->getConnection()->fetchAssociative('SELECT version, thrown_at IS NOT NULL AS thrown FROM rig WHERE id = ?', [(string) $id]);
+        if (true === ($row['thrown'] ?? null)) {
+            throw Problem::thrownAway('This rig');
+        }
 
-        return \is_int($version) ? $version : throw Problem::notFound('This rig');
+        return \is_int($row['version'] ?? null) ? $row['version'] : throw Problem::notFound('This rig');
     }
 
     /**
@@ -50,7 +68,7 @@ final readonly class Rigs
             SELECT r.id, r.name, v.name AS venue, d.name AS desk, r.version,
                    (SELECT json_agg(f.name ORDER BY f.place) FROM patched_fixture f WHERE f.rig_id = r.id) AS tape
             FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id
-            ORDER BY r.id DESC LIMIT ? OFFSET ?
+            WHERE r.thrown_at IS NULL ORDER BY r.id DESC LIMIT ? OFFSET ?
             SQL, [$size, ($page - 1) * $size]);
         $rigs = [];
         foreach ($rows as $row) {
@@ -59,21 +77,19 @@ final readonly class Rigs
             $tape = json_decode($row['tape'] ?? '[]', true, 512, \JSON_THROW_ON_ERROR);
             $rigs[] = ['tape' => $tape] + $row;
         }
-        $count = $database->fetchOne('SELECT COUNT(*) FROM rig');
+        $count = $database->fetchOne('SELECT COUNT(*) FROM rig WHERE thrown_at IS NULL');
 
         return [$rigs, \is_int($count) ? $count : 0];
     }
 
-    /** With everything in it. Charts and desks stay in the library. */
-    public function delete(Rig $rig): void
+    /** With everything in it, for good. Charts and desks stay in the library. */
+    public function delete(Uuid $id): void
     {
-        $id = (string) $rig->id();
         $database = $this->manager->getConnection();
-        $database->executeStatement('DELETE FROM look_cell WHERE look_id IN (SELECT id FROM look WHERE rig_id = ?)', [$id]);
+        $database->executeStatement('DELETE FROM look_cell WHERE look_id IN (SELECT id FROM look WHERE rig_id = ?)', [(string) $id]);
         foreach (['look', 'patched_fixture', 'radio_link', 'support', 'type_curves', 'change'] as $table) {
-            $database->executeStatement('DELETE FROM '.$table.' WHERE rig_id = ?', [$id]);
+            $database->executeStatement('DELETE FROM '.$table.' WHERE rig_id = ?', [(string) $id]);
         }
-        $database->executeStatement('DELETE FROM rig WHERE id = ?', [$id]);
-        $this->manager->clear();
+        $database->executeStatement('DELETE FROM rig WHERE id = ?', [(string) $id]);
     }
 }

@@ -32,7 +32,7 @@ final readonly class Types
 
     public function named(string $maker, string $model): ?FixtureType
     {
-        return $this->manager->getRepository(FixtureType::class)->findOneBy(['maker' => $maker, 'model' => $model]);
+        return $this->manager->getRepository(FixtureType::class)->findOneBy(['maker' => $maker, 'model' => $model, 'thrownAt' => null]);
     }
 
     /** @return list<FixtureRevision> every revision of a type, newest first */
@@ -72,7 +72,7 @@ final readonly class Types
     public function latestOfModels(array $models): array
     {
         /** @var list<FixtureRevision> */
-        return [] === $models ? [] : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x WHERE x.type = t) ORDER BY t.maker')
+        return [] === $models ? [] : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.thrownAt IS NULL AND LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x WHERE x.type = t) ORDER BY t.maker')
             ->setParameter('models', array_values(array_unique(array_map(mb_strtolower(...), $models))))->getResult();
     }
 
@@ -99,7 +99,7 @@ final readonly class Types
 
     private function ofType(Uuid $typeId, string $which, string $order): ?FixtureRevision
     {
-        $revision = $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.id = :type '.$which.' ORDER BY r.number '.$order)
+        $revision = $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.id = :type AND t.thrownAt IS NULL '.$which.' ORDER BY r.number '.$order)
             ->setParameter('type', $typeId, 'uuid')->setMaxResults(1)->getOneOrNullResult();
 
         return $revision instanceof FixtureRevision ? $revision : null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Rig;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Doctrine\Transaction;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Journal\Journal;
 use Rigger\App\Journal\TimeMachine;
@@ -19,6 +20,7 @@ final readonly class RigEditor
 {
     public function __construct(
         private EntityManagerInterface $manager,
+        private Transaction $transaction,
         private Rigs $rigs,
         private Changes $changes,
         private Journal $journal,
@@ -78,17 +80,10 @@ final readonly class RigEditor
     /** @param callable(): ?Snapshot $work gives the rig as it is then, where that need not be loaded anew */
     private function inTransaction(callable $work, Uuid $rigId): RigView
     {
-        $database = $this->manager->getConnection();
-        $database->beginTransaction();
         try {
-            $snapshot = $work();
-            $database->commit();
-        } catch (\Throwable $problem) {
-            if ($database->isTransactionActive()) {
-                $database->rollBack();
-            }
+            $snapshot = $this->transaction->run($work);
+        } finally {
             $this->journal->close();
-            throw $problem;
         }
 
         return null === $snapshot ? $this->views->of($this->rigs->get($rigId)) : $this->views->ofSnapshot($snapshot);
@@ -106,7 +101,8 @@ final readonly class RigEditor
     {
         $rig = $this->rigs->lock($rigId);
         if ($version !== $rig->version()) {
-            throw Problem::versionMoved($rig->version(), $this->changes->since($rig, $version));
+            // A version that the rig never had tells nothing of what somebody has seen.
+            throw Problem::versionMoved($rig->version(), $this->changes->since($rig, max(0, min($version, $rig->version()))));
         }
 
         return $rig;

@@ -31,7 +31,7 @@ final class TakePreview
         $followers = array_values(array_filter($snapshot->fixtures, static fn (PatchedFixture $one): bool => $one->revision()->type === $latest->type && $one->revision() !== $latest));
 
         return new TakePreviewView(
-            $followers[0]->revision()->number ?? $latest->number,
+            ($followers[0] ?? null)?->revision()->number ?? $latest->number,
             $latest->number,
             self::charts($followers, $latest),
             self::faders($snapshot, $followers, $latest),

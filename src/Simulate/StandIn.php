@@ -21,6 +21,8 @@ final class StandIn
     /** Never more often than a desk's own refresh: 40 frames a second. */
     private const LEAST_GAP = 0.025;
     private const MOST_FOLLOWERS = 100;
+    /** Windows of one browser, however often they are opened. */
+    private const MOST_OF_ONE = 12;
     private const MOST_BYTES = 65536;
     private const MOST_RIGS = 200;
 
@@ -30,7 +32,7 @@ final class StandIn
     private array $sentAt = [];
     /** @var array<string, true> rigs whose newest frame waits for the gap to pass */
     private array $waiting = [];
-    /** @var array<int, array{ConnectionInterface, string}> connection and rig */
+    /** @var array<int, array{ConnectionInterface, string, string}> connection, rig and who it is, oldest first */
     private array $followers = [];
 
     public function __construct(private readonly LoopInterface $loop)
@@ -92,16 +94,43 @@ final class StandIn
 
     private function follow(ConnectionInterface $connection, string $request): void
     {
-        if (1 !== preg_match('~^GET /stream/([0-9a-f-]{36}) HTTP/1\.[01]\r\n~', $request, $asked) || \count($this->followers) >= self::MOST_FOLLOWERS) {
+        if (1 !== preg_match('~^GET /stream/([0-9a-f-]{36}) HTTP/1\.[01]\r\n~', $request, $asked)) {
             $connection->end("HTTP/1.1 404 Not Found\r\nContent-Length: 0\r\nConnection: close\r\n\r\n");
 
             return;
         }
+        $client = 1 === preg_match('~^x-client: ([^\r\n]{1,200})~im', $request, $named) ? $named[1] : '';
+        $this->makePlace($client);
         $connection->write("HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 1000\n\n");
-        $this->followers[spl_object_id($connection)] = [$connection, $asked[1]];
+        $this->followers[spl_object_id($connection)] = [$connection, $asked[1], $client];
         if (isset($this->frames[$asked[1]])) {
             $connection->write($this->event($asked[1]));
         }
+    }
+
+    /**
+     * One client cannot take all places: beyond its share its own oldest one goes, and when all are taken, the oldest of whoever has
+     * the most. Who is shut out asks again by itself.
+     */
+    private function makePlace(string $client): void
+    {
+        $held = [];
+        foreach ($this->followers as $id => [, , $who]) {
+            $held[$who][] = $id;
+        }
+        if (\count($held[$client] ?? []) >= self::MOST_OF_ONE) {
+            $this->shutOut($held[$client][0]);
+        } elseif (\count($this->followers) >= self::MOST_FOLLOWERS) {
+            uasort($held, static fn (array $one, array $other): int => \count($other) <=> \count($one));
+            $this->shutOut($held[array_key_first($held)][0]);
+        }
+    }
+
+    private function shutOut(int $id): void
+    {
+        [$connection] = $this->followers[$id];
+        unset($this->followers[$id]);
+        $connection->end();
     }
 
     private function stream(string $rig): void

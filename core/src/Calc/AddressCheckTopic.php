@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Calc;
 
+use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Patch\AddressCheck;
 use Rigger\Core\Patch\Placed;
@@ -14,10 +15,18 @@ use Rigger\Core\Patch\UniverseUsage;
 /** `address.check` {"fixtures":[{"id","universe","address","mode","footprint"}]} → {"relations","usage"}. */
 final class AddressCheckTopic implements Topic
 {
+    /** More pairs than that are no rig, and would fill the memory. */
+    private const MOST_PAIRS = 100_000;
+    private const MOST_UNITS = 20_000;
+
     public function __invoke(mixed $input): array
     {
-        $fixtures = Members::of($input, ['fixtures'])->each('fixtures', self::fixture(...));
+        $fixtures = Members::of($input, ['fixtures'])->each('fixtures', self::fixture(...), self::MOST_UNITS);
         UniqueIds::require('fixtures', array_map(static fn (Placed $one): string => $one->id, $fixtures));
+        $pairs = AddressCheck::pairs($fixtures);
+        if ($pairs > self::MOST_PAIRS) {
+            throw InputError::because('out_of_range', 'fixtures', \sprintf('%d pairs share slots; at most %d are told. Ask for a universe at a time.', $pairs, self::MOST_PAIRS));
+        }
         $check = AddressCheck::of($fixtures);
 
         return [

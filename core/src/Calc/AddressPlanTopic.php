@@ -18,11 +18,13 @@ use Rigger\Core\Plan\Spacing;
 final class AddressPlanTopic implements Topic
 {
     private const MOST_UNIVERSES = 1000;
+    /** Each looks for room in every universe: more than that take longer than anybody waits. */
+    private const MOST_UNITS = 2000;
 
     public function __invoke(mixed $input): array
     {
         $in = Members::of($input, ['fixtures', 'universes', 'spacing', 'goal']);
-        $fixtures = $in->each('fixtures', self::fixture(...));
+        $fixtures = $in->each('fixtures', self::fixture(...), self::MOST_UNITS);
         $universes = $in->whole('universes', 1, self::MOST_UNIVERSES);
         $spacing = self::spacing($in->raw('spacing'), $in->path('spacing'));
         $goal = $in->choice('goal', ['fresh', 'fewest']);

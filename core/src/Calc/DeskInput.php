@@ -18,6 +18,8 @@ use Rigger\Core\Patch\Span;
  */
 final class DeskInput
 {
+    public const MOST_UNITS = 1000;
+
     /** @throws InputError */
     public static function fixture(mixed $item, string $path): DeskFixture
     {

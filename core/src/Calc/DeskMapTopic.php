@@ -17,7 +17,7 @@ final class DeskMapTopic implements Topic
     {
         $in = Members::of($input, ['desk', 'fixtures']);
         $desk = DeskReader::read($in->raw('desk'), 'desk');
-        $fixtures = $in->each('fixtures', DeskInput::fixture(...));
+        $fixtures = $in->each('fixtures', DeskInput::fixture(...), DeskInput::MOST_UNITS);
         DeskInput::requireUniqueIds($fixtures);
         $map = DeskMap::of($desk, $fixtures);
 

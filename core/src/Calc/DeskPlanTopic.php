@@ -20,7 +20,7 @@ final class DeskPlanTopic implements Topic
     {
         $in = Members::of($input, ['desk', 'fixtures']);
         $desk = DeskReader::read($in->raw('desk'), 'desk');
-        $wishes = $in->each('fixtures', self::wish(...));
+        $wishes = $in->each('fixtures', self::wish(...), DeskInput::MOST_UNITS);
         UniqueIds::require('fixtures', array_map(static fn (DeskWish $one): string => $one->id, $wishes));
         $plan = DeskPlan::of($desk, $wishes);
 

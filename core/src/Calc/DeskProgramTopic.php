@@ -18,7 +18,7 @@ final class DeskProgramTopic implements Topic
     {
         $in = Members::of($input, ['desk', 'fixtures', 'scene']);
         $desk = DeskReader::read($in->raw('desk'), 'desk');
-        $fixtures = $in->each('fixtures', DeskInput::fixture(...));
+        $fixtures = $in->each('fixtures', DeskInput::fixture(...), DeskInput::MOST_UNITS);
         $scene = Members::of($in->raw('scene'), ['bank', 'number', 'values'], 'scene');
         $scene->whole('bank', 1, $desk->banks ?? \PHP_INT_MAX);
         $scene->whole('number', 1, $desk->scenesPerBank ?? \PHP_INT_MAX);

@@ -17,7 +17,7 @@ final class ChartDifference
     public static function between(?Mode $one, ?Mode $other): array
     {
         $rows = [];
-        $last = max(0, ...array_map(static fn (Channel $channel): int => $channel->offset, [...($one->channels ?? []), ...($other->channels ?? [])]));
+        $last = max([0, ...array_map(static fn (Channel $channel): int => $channel->offset, [...($one->channels ?? []), ...($other->channels ?? [])])]);
         for ($offset = 1; $offset <= $last; ++$offset) {
             $before = $one?->channel($offset);
             $after = $other?->channel($offset);

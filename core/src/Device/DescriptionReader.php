@@ -35,12 +35,12 @@ final class DescriptionReader
 
     private static function parse(string $xml): \DOMElement
     {
-        if (1 === preg_match('/<!DOCTYPE|<!ENTITY/i', $xml)) {
-            throw self::refuse('The description holds a document type or entities. Rigger resolves none and does not read it.');
-        }
         $document = new \DOMDocument();
         $before = libxml_use_internal_errors(true);
         try {
+            if (self::hasDocumentType($xml)) {
+                throw self::refuse('The description holds a document type or entities. Rigger resolves none and does not read it.');
+            }
             $isRead = '' !== $xml && $document->loadXML($xml, \LIBXML_NONET | \LIBXML_COMPACT);
         } finally {
             libxml_clear_errors();
@@ -57,6 +57,25 @@ final class DescriptionReader
         }
 
         throw self::refuse('The description holds no fixture type.');
+    }
+
+    /**
+     * It stands before the first element. The parser itself looks, for it knows every encoding; the letters are looked for too,
+     * because it does not get that far where an entity is wrong.
+     */
+    private static function hasDocumentType(string $xml): bool
+    {
+        if (1 === preg_match('/<!DOCTYPE|<!ENTITY/i', str_replace("\0", '', $xml))) {
+            return true;
+        }
+        $reader = '' === $xml ? false : \XMLReader::XML($xml, null, \LIBXML_NONET);
+        while ($reader instanceof \XMLReader && $reader->read() && \XMLReader::ELEMENT !== $reader->nodeType) {
+            if (\XMLReader::DOC_TYPE === $reader->nodeType) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function document(\DOMElement $type): DeviceReading

@@ -36,6 +36,36 @@ final readonly class AddressCheck
     }
 
     /**
+     * How many pairs share slots, counted without making them: of each unit in the order of first slots, those before it that have not
+     * ended yet.
+     *
+     * @param list<Placed> $fixtures
+     */
+    public static function pairs(array $fixtures): int
+    {
+        $begin = $end = [];
+        foreach ($fixtures as $fixture) {
+            $begin[$fixture->universe][] = $fixture->span->first;
+            $end[$fixture->universe][] = $fixture->span->lastInUniverse();
+        }
+        $pairs = 0;
+        foreach ($begin as $universe => $firsts) {
+            $lasts = $end[$universe];
+            sort($firsts);
+            sort($lasts);
+            $ended = 0;
+            foreach ($firsts as $before => $first) {
+                while ($lasts[$ended] < $first) {
+                    ++$ended;
+                }
+                $pairs += $before - $ended;
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
      * Sweeps the universe from its first slot: a fixture can share only with those that begin before it ends.
      *
      * @param array<int, Placed> $members by position

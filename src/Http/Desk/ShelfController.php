@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Rigger\App\Http\Desk;
 
-use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
+use Rigger\App\Doctrine\Transaction;
+use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\DeskShelf;
@@ -14,6 +15,8 @@ use Rigger\App\Library\View\DeskChoiceView;
 use Rigger\App\Library\View\DeskListView;
 use Rigger\App\Library\View\DeskProblemView;
 use Rigger\App\Repository\Desks;
+use Rigger\App\Wastebasket\Kind;
+use Rigger\App\Wastebasket\Wastebasket;
 use Rigger\Core\Desk\Contradictions;
 use Rigger\Core\Desk\DeskFacts;
 use Rigger\Core\Desk\DeskReader;
@@ -23,6 +26,7 @@ use Rigger\Core\Input\Json;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Uid\Uuid;
 
 /** Descriptions of desks on the library's shelf. */
 #[Route('/api/desks')]
@@ -41,9 +45,15 @@ final readonly class ShelfController
     /** Keeps a rigger-desk document under its name, in the place of the one that had it. */
     #[Route('', methods: 'POST'), Answers(DeskChoiceView::class)]
     #[OA\RequestBody(content: new OA\JsonContent(type: 'object'))]
-    public function keep(Request $request, DeskShelf $shelf): JsonResponse
+    public function keep(Request $request, DeskShelf $shelf, Transaction $transaction): JsonResponse
     {
-        return Reply::with(Desks::choice($shelf->put(DeskReader::read(Json::decode($request->getContent())))));
+        $desk = DeskReader::read(Json::decode($request->getContent()));
+
+        return Reply::with(Desks::choice($transaction->run(static function () use ($transaction, $shelf, $desk): DeskDescription {
+            $transaction->lockLibrary();
+
+            return $shelf->put($desk);
+        })));
     }
 
     /** What would follow from a description, without keeping it. */
@@ -61,12 +71,11 @@ final readonly class ShelfController
         return Reply::with(new DeskCheckView([] === $problems ? DeskFacts::of($desk) : [], $problems, StoreLines::usual($desk)));
     }
 
-    /** Rigs that play on it keep it. */
+    /** Into the wastebasket. Rigs that play on it keep it. */
     #[Route('/{id}/shelve', methods: 'POST'), Answers(DeskListView::class)]
-    public function takeOff(string $id, EntityManagerInterface $manager): JsonResponse
+    public function takeOff(Uuid $id, Wastebasket $wastebasket): JsonResponse
     {
-        $this->desks->get($id)->takeOffShelf();
-        $manager->flush();
+        $wastebasket->throwAway(Kind::Desk, $id);
 
         return $this->list();
     }

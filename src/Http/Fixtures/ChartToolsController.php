@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Fixtures;
 
 use OpenApi\Attributes as OA;
+use Rigger\App\Guard\Upload;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\PageFile;
@@ -63,7 +64,7 @@ final readonly class ChartToolsController
     }
 
     /** The text of a file: plain text, a list, or what a PDF holds of it. */
-    #[Route('/api/charts/text', methods: 'POST'), Answers(PageTextView::class)]
+    #[Route('/api/charts/text', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(PageTextView::class)]
     #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary')])))]
     public function text(Request $request, PageFile $files): JsonResponse
     {

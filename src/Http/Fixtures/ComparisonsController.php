@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Http\Fixtures;
 
+use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\Comparisons;
@@ -11,12 +12,15 @@ use Rigger\App\Library\View\AlikeListView;
 use Rigger\App\Library\View\ComparisonView;
 use Rigger\App\Library\View\ModesView;
 use Rigger\App\Library\View\RevisionListView;
+use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\LibraryIndex;
 use Rigger\App\Repository\Rigs;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\SnapshotLoader;
 use Rigger\App\Rig\TakePreview;
 use Rigger\App\Rig\View\TakePreviewView;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Profile\Mode;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
@@ -55,7 +59,7 @@ final readonly class ComparisonsController
         $one = null === $revision ? $this->types->latest($id) : $this->types->revision($id, $revision);
         $two = null === $otherRevision ? $this->types->latest($other) : $this->types->revision($other, $otherRevision);
 
-        return Reply::with(TakePreview::comparison($one->profile()->mode($mode), $two->profile()->mode($otherMode)));
+        return Reply::with(TakePreview::comparison(self::mode($one, $mode, 'mode'), self::mode($two, $otherMode, 'otherMode')));
     }
 
     /** What would change in the rig if its units followed the newest revision. */
@@ -70,5 +74,10 @@ final readonly class ComparisonsController
     public function alikes(Uuid $id, #[MapQueryParameter] string $mode, LibraryIndex $library): JsonResponse
     {
         return Reply::with(new AlikeListView($library->alikes($id, $mode)));
+    }
+
+    private static function mode(FixtureRevision $revision, string $key, string $field): Mode
+    {
+        return $revision->profile()->mode($key) ?? throw Problem::at($field, 'unknown_mode', \sprintf('%s has no mode %s.', $revision->type->model(), InputError::quote($key)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Library;
 
 use OpenApi\Attributes as OA;
+use Rigger\App\Guard\Upload;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\BulkImport;
@@ -12,17 +13,22 @@ use Rigger\App\Library\Csv;
 use Rigger\App\Library\DeviceArchive;
 use Rigger\App\Library\Exporter;
 use Rigger\App\Library\Importer;
+use Rigger\App\Library\Venues;
 use Rigger\App\Library\View\ImportedView;
 use Rigger\App\Library\View\ImportReportView;
+use Rigger\App\Library\View\LeftOutView;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\Desks;
 use Rigger\App\Repository\Rigs;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\SnapshotLoader;
 use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Device\LeftOut;
+use Rigger\Core\Input\Json;
 use Rigger\Core\Listing\ProfileList;
 use Rigger\Core\Profile\ProfileWriter;
 use Rigger\Core\Rig\RigWriter;
+use Rigger\Core\Rig\VenueWriter;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -47,7 +53,7 @@ final readonly class LibraryController
     }
 
     /** Many files at once, each for itself: one that is refused keeps none of the others back. */
-    #[Route('/api/imports', methods: 'POST'), Answers(ImportReportView::class, 'What became of each file')]
+    #[Route('/api/imports', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(ImportReportView::class, 'What became of each file')]
     #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['files[]'], properties: [new OA\Property('files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary'))])))]
     public function importAll(Request $request, BulkImport $bulk): JsonResponse
     {
@@ -83,5 +89,19 @@ final readonly class LibraryController
         $rig = $rigs->get($id);
 
         return Reply::download(RigWriter::write(Exporter::rig($loader->load($rig))), $rig->name());
+    }
+
+    /** Every rig of a venue, the charts they follow with all their revisions, and the desks on the shelf. */
+    #[Route('/api/venues/export', methods: 'GET')]
+    public function venue(Venues $venues, #[MapQueryParameter] string $venue): Response
+    {
+        return Reply::file(Json::encode(VenueWriter::write($venues->document($venue)))."\n", 'application/json', $venue, 'json');
+    }
+
+    /** What the archive of DIN SPEC 15800 would leave out of a chart. */
+    #[Route('/api/types/{id}/left-out', methods: 'GET'), Answers(LeftOutView::class)]
+    public function leftOut(Uuid $id, Types $types): JsonResponse
+    {
+        return Reply::with(new LeftOutView(LeftOut::of($types->latest($id)->profile())));
     }
 }

@@ -10,10 +10,10 @@ use Rigger\App\Http\Lines\Input\ChangeLink;
 use Rigger\App\Http\Lines\Input\ConnectFixture;
 use Rigger\App\Http\Reply;
 use Rigger\App\Http\Rig\Input\AtVersion;
-use Rigger\App\Problem\Problem;
 use Rigger\App\Rig\Linking;
 use Rigger\App\Rig\RigEditor;
 use Rigger\App\Rig\Snapshot;
+use Rigger\App\Rig\Together;
 use Rigger\App\Rig\View\RigView;
 use Rigger\Core\Line\RadioKit;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -38,11 +38,12 @@ final readonly class LinesController
     #[Route('/links/{id}', methods: 'PATCH'), Answers(RigView::class)]
     public function change(Uuid $rig, string $id, #[MapRequestPayload] ChangeLink $input): JsonResponse
     {
-        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => match (true) {
-            null !== $input->label => $this->linking->rename($snapshot, $id, $input->label),
-            null !== $input->name => $this->linking->sendOn($snapshot, $id, $input->name),
-            default => throw Problem::at('', 'missing', 'Say what to change: label or name.'),
-        }));
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => Together::make(
+            $snapshot,
+            ': label or name',
+            null === $input->label ? null : fn (Snapshot $s): string => $this->linking->rename($s, $id, $input->label),
+            null === $input->name ? null : fn (Snapshot $s): string => $this->linking->sendOn($s, $id, $input->name),
+        )));
     }
 
     #[Route('/links/{id}/remove', methods: 'POST'), Answers(RigView::class)]

@@ -9,10 +9,10 @@ use Rigger\App\Http\Looks\Input\ChangeLook;
 use Rigger\App\Http\Looks\Input\RecordLook;
 use Rigger\App\Http\Reply;
 use Rigger\App\Http\Rig\Input\AtVersion;
-use Rigger\App\Problem\Problem;
 use Rigger\App\Rig\Recording;
 use Rigger\App\Rig\RigEditor;
 use Rigger\App\Rig\Snapshot;
+use Rigger\App\Rig\Together;
 use Rigger\App\Rig\View\RigView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
@@ -36,12 +36,13 @@ final readonly class LooksController
     #[Route('/{id}', methods: 'PATCH'), Answers(RigView::class)]
     public function change(Uuid $rig, string $id, #[MapRequestPayload] ChangeLook $input): JsonResponse
     {
-        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => match (true) {
-            null !== $input->name => $this->recording->rename($snapshot, $id, $input->name),
-            null !== $input->bank && null !== $input->number => $this->recording->storeAt($snapshot, $id, $input->bank, $input->number),
-            null !== $input->slots => $this->recording->overwrite($snapshot, $id, $input->slots),
-            default => throw Problem::at('', 'missing', 'Say what to change: name, bank and number, or slots.'),
-        }));
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => Together::make(
+            $snapshot,
+            ': name, bank and number, or slots',
+            null === $input->name ? null : fn (Snapshot $s): string => $this->recording->rename($s, $id, $input->name),
+            null === $input->bank || null === $input->number ? null : fn (Snapshot $s): string => $this->recording->storeAt($s, $id, $input->bank, $input->number),
+            null === $input->slots ? null : fn (Snapshot $s): string => $this->recording->overwrite($s, $id, $input->slots),
+        )));
     }
 
     #[Route('/{id}/steady', methods: 'POST'), Answers(RigView::class)]

@@ -20,6 +20,7 @@ use Rigger\App\Rig\RigEditor;
 use Rigger\App\Rig\Snapshot;
 use Rigger\App\Rig\SnapshotLoader;
 use Rigger\App\Rig\Swapping;
+use Rigger\App\Rig\Together;
 use Rigger\App\Rig\View\AddPreviewView;
 use Rigger\App\Rig\View\FitView;
 use Rigger\App\Rig\View\RigView;
@@ -64,28 +65,30 @@ final readonly class PatchController
     #[Route('/{id}', methods: 'PATCH'), Answers(RigView::class)]
     public function change(Uuid $rig, string $id, #[MapRequestPayload] ChangeFixture $input, OrderKeeping $order, Swapping $swapping): JsonResponse
     {
-        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => match (true) {
-            null !== $input->name => $this->patching->rename($snapshot, $id, $input->name),
-            null !== $input->address => $this->patching->move($snapshot, $id, $input->address),
-            null !== $input->mode => $swapping->setMode($snapshot, $id, $input->mode),
-            null !== $input->position => $this->patching->hangAt($snapshot, $id, $input->position),
-            null !== $input->number => $order->number($snapshot, $id, $input->number),
-            null !== $input->groups => $order->group($snapshot, $id, $input->groups),
-            null !== $input->note => $order->note($snapshot, $id, $input->note),
-            null !== $input->tape => $order->tape($snapshot, $id, $input->tape),
-            null !== $input->pan || null !== $input->tilt => $order->turnRound($snapshot, $id, $input->pan, $input->tilt),
-            null !== $input->isLocked => $order->lock($snapshot, $id, $input->isLocked),
-            null !== $input->isSet => $order->tick($snapshot, $id, $input->isSet),
-            null !== $input->isProved => $order->prove($snapshot, $id, $input->isProved),
-            default => throw Problem::at('', 'missing', 'Say what to change.'),
-        }));
+        return Reply::with($this->editor->edit($rig, $input->version, fn (Snapshot $snapshot): string => Together::make(
+            $snapshot,
+            '',
+            null === $input->name ? null : fn (Snapshot $s): string => $this->patching->rename($s, $id, $input->name),
+            null === $input->mode ? null : static fn (Snapshot $s): string => $swapping->setMode($s, $id, $input->mode),
+            null === $input->address ? null : fn (Snapshot $s): string => $this->patching->move($s, $id, $input->address),
+            null === $input->position ? null : fn (Snapshot $s): string => $this->patching->hangAt($s, $id, $input->position),
+            null === $input->number ? null : static fn (Snapshot $s): string => $order->number($s, $id, $input->number),
+            null === $input->groups ? null : static fn (Snapshot $s): string => $order->group($s, $id, $input->groups),
+            null === $input->note ? null : static fn (Snapshot $s): string => $order->note($s, $id, $input->note),
+            null === $input->tape ? null : static fn (Snapshot $s): string => $order->tape($s, $id, $input->tape),
+            null === $input->pan ? null : static fn (Snapshot $s): string => $order->turnRound($s, $id, $input->pan, null),
+            null === $input->tilt ? null : static fn (Snapshot $s): string => $order->turnRound($s, $id, null, $input->tilt),
+            null === $input->isLocked ? null : static fn (Snapshot $s): string => $order->lock($s, $id, $input->isLocked),
+            null === $input->isSet ? null : static fn (Snapshot $s): string => $order->tick($s, $id, $input->isSet),
+            null === $input->isProved ? null : static fn (Snapshot $s): string => $order->prove($s, $id, $input->isProved),
+        )));
     }
 
     /** Another mode or type in its place: does it fit? */
     #[Route('/{id}/fit', methods: 'GET'), Answers(FitView::class)]
-    public function fit(Uuid $rig, string $id, Rigs $rigs, SnapshotLoader $loader, Swapping $swapping, #[MapQueryParameter] string $mode, #[MapQueryParameter] ?Uuid $type = null): JsonResponse
+    public function fit(Uuid $rig, string $id, Rigs $rigs, SnapshotLoader $loader, Swapping $swapping, #[MapQueryParameter] string $mode, #[MapQueryParameter] ?string $type = null): JsonResponse
     {
-        return Reply::with($swapping->fit($loader->load($rigs->get($rig)), $id, $type, $mode));
+        return Reply::with($swapping->fit($loader->load($rigs->get($rig)), $id, null === $type ? null : Uuid::fromString($type), $mode));
     }
 
     #[Route('/{id}/swap', methods: 'POST'), Answers(RigView::class)]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Patch;
 
 use OpenApi\Attributes as OA;
+use Rigger\App\Guard\Upload;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\Importer;
@@ -39,7 +40,7 @@ final readonly class PatchListController
     }
 
     /** A form with "file" and, to say otherwise than the heads do, "columns": a JSON list of words or null. */
-    #[Route('/preview', methods: 'POST'), Answers(PatchListView::class)]
+    #[Route('/preview', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(PatchListView::class)]
     #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary'), new OA\Property('columns', type: 'string')])))]
     public function preview(Uuid $rig, Request $request, Rigs $rigs, SnapshotLoader $loader, PatchList $list): JsonResponse
     {
@@ -47,7 +48,7 @@ final readonly class PatchListController
     }
 
     /** The same form with "version". */
-    #[Route('', methods: 'POST'), Answers(RigView::class)]
+    #[Route('', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(RigView::class)]
     #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file', 'version'], properties: [new OA\Property('file', type: 'string', format: 'binary'), new OA\Property('columns', type: 'string'), new OA\Property('version', type: 'integer')])))]
     public function take(Uuid $rig, Request $request, RigEditor $editor, PatchList $list): JsonResponse
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Rig;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Doctrine\Transaction;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
@@ -24,13 +25,12 @@ use Rigger\App\Rig\View\RigListView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\Core\Rig\Limits;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
-/** Rigs: listed, made, shown, renamed, deleted, undone and redone. */
+/** Rigs: listed, made, shown, renamed, undone and redone. */
 final readonly class RigController
 {
     private const PAGE = 50;
@@ -48,10 +48,12 @@ final readonly class RigController
     }
 
     #[Route('/api/rigs', methods: 'POST'), Answers(RigView::class)]
-    public function create(#[MapRequestPayload] CreateRig $input, Importer $importer, EntityManagerInterface $manager): JsonResponse
+    public function create(#[MapRequestPayload] CreateRig $input, Importer $importer, EntityManagerInterface $manager, Transaction $transaction): JsonResponse
     {
-        $rig = $manager->wrapInTransaction(static function () use ($input, $importer, $manager): Rig {
+        $rig = $transaction->run(static function () use ($input, $importer, $manager, $transaction): Rig {
+            $transaction->lockLibrary();
             $manager->persist($rig = Rig::in($importer->venue(Limits::name($input->venue, 'venue')), Limits::name($input->name, 'name')));
+            $manager->flush();
 
             return $rig;
         });
@@ -79,14 +81,6 @@ final readonly class RigController
 
             return \sprintf('Renamed the rig to %s', $snapshot->rig->name());
         }));
-    }
-
-    #[Route('/api/rigs/{id}', methods: 'DELETE')]
-    public function delete(Uuid $id): Response
-    {
-        $this->rigs->delete($this->rigs->get($id));
-
-        return new Response(status: 204);
     }
 
     #[Route('/api/rigs/{id}/undo', methods: 'POST'), Answers(RigView::class)]

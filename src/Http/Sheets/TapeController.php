@@ -43,7 +43,7 @@ final readonly class TapeController
     }
 
     /** One page, true to size, for a cutter or a drawing program. */
-    #[Route('/{page}.svg', requirements: ['page' => '\d+'], methods: 'GET')]
+    #[Route('/{page}.svg', requirements: ['page' => '[0-9]{1,4}'], methods: 'GET')]
     #[OA\Response(response: 200, description: 'A page in millimetres', content: new OA\MediaType('image/svg+xml'))]
     public function svg(Uuid $rig, int $page, #[MapQueryParameter] string $paper = 'a4'): Response
     {

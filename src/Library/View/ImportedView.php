@@ -8,7 +8,7 @@ namespace Rigger\App\Library\View;
 final readonly class ImportedView
 {
     /**
-     * @param string       $kind  fixture, desk or rig
+     * @param string       $kind  fixture, desk, rig or venue
      * @param list<string> $notes what of the document could not be taken over
      */
     public function __construct(public string $kind, public string $id, public string $name, public array $notes = [])

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Http\Lines\Input;
 
-/** One change of a sender: the member that is given says which. */
+/** Changes of a sender: every member that is given is one, and all are made or none. */
 final readonly class ChangeLink
 {
     public function __construct(public int $version, public ?string $label = null, public ?string $name = null)

@@ -6,7 +6,7 @@ namespace Rigger\App\Http\Looks\Input;
 
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** One change of a look: a new name, a new place in the desk's memory, or the faders as they stand now. */
+/** Changes of a look, all made or none: a new name, a new place in the desk's memory (bank and number together), the faders as they stand now. */
 final readonly class ChangeLook
 {
     /** @param array<int, int>|null $slots value 0 to 255 by address */

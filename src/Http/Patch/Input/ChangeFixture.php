@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Http\Patch\Input;
 
-/** One change of a patched fixture: the member that is given says which. */
+/** Changes of a patched fixture: every member that is given is one, and all are made or none. */
 final readonly class ChangeFixture
 {
     /**

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\DeskDescription;
+use Rigger\App\Entity\FixtureRevision;
+use Rigger\App\Entity\FixtureType;
+use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Venue;
+use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\Types;
+use Rigger\App\Rig\SnapshotLoader;
+use Rigger\Core\Desk\Desk;
+use Rigger\Core\Profile\FixtureProfile;
+use Rigger\Core\Rig\RigDocument;
+use Rigger\Core\Rig\VenueDocument;
+
+/** A stored venue to its open document. */
+final readonly class Venues
+{
+    public function __construct(private EntityManagerInterface $manager, private SnapshotLoader $loader, private Types $types)
+    {
+    }
+
+    /** @throws Problem not_found */
+    public function document(string $name): VenueDocument
+    {
+        $venue = $this->manager->getRepository(Venue::class)->findOneBy(['name' => $name]) ?? throw Problem::notFound('This venue');
+        $rigs = $this->manager->getRepository(Rig::class)->findBy(['venue' => $venue, 'thrownAt' => null], ['id' => 'ASC']);
+        $desks = $this->manager->getRepository(DeskDescription::class)->findBy(['isOnShelf' => true], ['name' => 'ASC']);
+
+        return new VenueDocument(
+            $venue->name,
+            array_map($this->revisions(...), $this->typesOf($rigs)),
+            array_map(static fn (DeskDescription $one): Desk => $one->desk(), $desks),
+            array_map(fn (Rig $rig): RigDocument => Exporter::rig($this->loader->load($rig)), $rigs),
+        );
+    }
+
+    /**
+     * @param list<Rig> $rigs
+     *
+     * @return list<FixtureType> by maker and model
+     */
+    private function typesOf(array $rigs): array
+    {
+        /** @var list<FixtureType> */
+        return [] === $rigs ? [] : $this->manager->createQuery('SELECT DISTINCT t FROM '.FixtureType::class.' t JOIN '.FixtureRevision::class.' r WITH r.type = t JOIN '.PatchedFixture::class.' f WITH f.revision = r WHERE f.rig IN (:rigs) ORDER BY t.maker, t.model')
+            ->setParameter('rigs', array_map(static fn (Rig $rig): string => (string) $rig->id(), $rigs))->getResult();
+    }
+
+    /** @return non-empty-list<FixtureProfile> oldest first */
+    private function revisions(FixtureType $type): array
+    {
+        $profiles = array_map(static fn (FixtureRevision $one): FixtureProfile => $one->profile(), array_reverse($this->types->revisions($type)));
+
+        return [] === $profiles ? throw new \LogicException('A type that hangs has a revision.') : $profiles;
+    }
+}
