@@ -77,7 +77,7 @@ final readonly class ExportCommand
     /** @return array<string, mixed>|null */
     private function rig(string $name): ?array
     {
-        $rig = $this->manager->getRepository(Rig::class)->findOneBy(['name' => $name], ['id' => 'DESC']);
+        $rig = $this->manager->getRepository(Rig::class)->findOneBy(['name' => $name, 'thrownAt' => null], ['id' => 'DESC']);
 
         return null === $rig ? null : RigWriter::write(Exporter::rig($this->loader->load($rig)));
     }
