@@ -6,6 +6,8 @@ import StartPage from './stages/StartPage.svelte';
 export const { p, navigate, route } = createRouter({
   '/': StartPage,
   '/rigs': RigsPage,
+  '/backups': () => import('./stages/keeping/BackupsPage.svelte'),
+  '/wastebasket': () => import('./stages/keeping/WastebasketPage.svelte'),
   '/rigs/:rig': {
     '/fixtures': () => import('./stages/fixtures/FixturesStage.svelte'),
     '/fixtures/:type': () => import('./stages/fixtures/FixturesStage.svelte'),

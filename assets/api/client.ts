@@ -1,19 +1,22 @@
 import createClient from 'openapi-fetch';
+import { isWrite } from '../lib/writes';
 import { connection } from '../state/connection.svelte';
+import { outbox } from '../state/outbox.svelte';
 import { ApiError, type ProblemBody } from './errors';
 import type { paths } from './generated/schema';
 
 const AGAIN_AFTER_MS = 1000;
 
-/**
- * Waits out a server or database that is away: the call is kept and made again until it is answered, so that nothing
- * typed is lost. A write made twice is harmless: it carries the version it was based on.
- */
+/** Writes go by the outbox, which keeps them until they are answered; questions are asked again until they are. */
+function carry(request: Request): Promise<Response> {
+  return isWrite(request.method, new URL(request.url).pathname) ? outbox.send(request) : patientFetch(request);
+}
+
 async function patientFetch(request: Request): Promise<Response> {
   for (;;) {
     try {
       const response = await fetch(request.clone());
-      if (response.status !== 503 && response.status !== 502) {
+      if (response.status !== 503 && response.status !== 502 && response.status !== 504) {
         connection.back();
         return response;
       }
@@ -26,7 +29,7 @@ async function patientFetch(request: Request): Promise<Response> {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: `${location.origin}/`, fetch: patientFetch });
+export const api = createClient<paths>({ baseUrl: `${location.origin}/`, fetch: carry });
 
 type Answer = { data?: unknown; error?: unknown; response: Response };
 

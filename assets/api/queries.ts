@@ -15,6 +15,9 @@ export const keys = {
   followed: (typeId: string, revision: number) => ['followed', typeId, revision] as const,
   desks: ['desks'] as const,
   emitters: ['emitters'] as const,
+  disk: ['disk'] as const,
+  backups: ['backups'] as const,
+  wastebasket: ['wastebasket'] as const,
 };
 
 export const rigsQuery = () => queryOptions({ queryKey: keys.rigs, queryFn: () => answered(api.GET('/api/rigs', {})) });
@@ -74,6 +77,13 @@ export const takeQuery = (rig: string, id: string) =>
     queryFn: () => answered(api.GET('/api/rigs/{rig}/types/{id}/take', { params: { path: { rig, id } } })),
   });
 
+/** What the archive of DIN SPEC 15800 would leave out. */
+export const leftOutQuery = (id: string) =>
+  queryOptions({
+    queryKey: ['chart', id, 'left-out'],
+    queryFn: () => answered(api.GET('/api/types/{id}/left-out', { params: { path: { id } } })),
+  });
+
 export const alikesQuery = (id: string, mode: string) =>
   queryOptions({
     queryKey: ['chart', id, 'alikes', mode],
@@ -100,6 +110,20 @@ export const compareQuery = (pair: Pair) =>
 
 export const desksQuery = () =>
   queryOptions({ queryKey: keys.desks, queryFn: () => answered(api.GET('/api/desks', {})) });
+
+/** Room on the disk changes slowly. */
+export const diskQuery = () =>
+  queryOptions({
+    queryKey: keys.disk,
+    queryFn: () => answered(api.GET('/api/disk', {})),
+    refetchInterval: 60_000,
+  });
+
+export const backupsQuery = () =>
+  queryOptions({ queryKey: keys.backups, queryFn: () => answered(api.GET('/api/backups', {})) });
+
+export const wastebasketQuery = () =>
+  queryOptions({ queryKey: keys.wastebasket, queryFn: () => answered(api.GET('/api/wastebasket', {})) });
 
 export const wordsQuery = () =>
   queryOptions({ queryKey: ['words'], queryFn: () => answered(api.GET('/api/range-words', {})), staleTime: Infinity });

@@ -39,3 +39,5 @@ export type DeskChoice = Schemas['DeskChoiceView'];
 export type DeskCheck = Schemas['DeskCheckView'];
 export type Wish = Schemas['WishView'];
 export type Advice = Schemas['AdviceView'];
+export type Backup = Schemas['BackupView'];
+export type Thrown = Schemas['ThrownView'];

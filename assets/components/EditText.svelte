@@ -1,35 +1,65 @@
 <script lang="ts">
+  import { drafts } from '../state/drafts.svelte';
+
   /**
    * A text that is changed in place: Enter or leaving takes it, Esc puts it back. What cannot be taken stays in the
-   * field with the reason under it.
+   * field with the reason under it; what is not taken yet is kept in the browser, and offered again after a reload.
    */
   let {
     value,
     label,
+    about = '',
     onCommit,
     class: extra = '',
     placeholder = '',
   }: {
     value: string;
     label: string;
+    /** What the text belongs to, where the label does not say: the id of a unit, of a look. */
+    about?: string;
     /** @returns null when it was taken, else why not */
     onCommit: (text: string) => Promise<string | null>;
     class?: string;
     placeholder?: string;
   } = $props();
 
-  let draft = $state<string | null>(null);
-  let problem = $state<string | null>(null);
+  const key = $derived(`${location.pathname}|${label}|${about}`);
+  let typed = $state<{ key: string; text: string } | null>(null);
+  let refused = $state<{ key: string; words: string } | null>(null);
+  let isTaking = $state(false);
+  /** What was typed for another unit stays with that one. */
+  const now = $derived(typed?.key === key ? typed.text : null);
+  const before = $derived(drafts.text(key));
+  const draft = $derived(now ?? (before === value ? null : before));
+  const problem = $derived(refused?.key === key ? refused.words : null);
+  const isOffered = $derived(now === null && draft !== null && !isTaking);
   const id = $props.id();
 
+  function type(text: string) {
+    typed = { key, text };
+    drafts.keep(key, text, label);
+  }
+
   async function commit() {
-    if (draft === null || draft === value) {
-      draft = null;
-      problem = null;
-      return;
+    // Enter, and then leaving the field while that is under way, is one wish.
+    if (isTaking) return;
+    const [mine, text] = [key, draft];
+    if (text === null || text === value) return letGo();
+    isTaking = true;
+    drafts.taking(mine);
+    const words = await onCommit(text);
+    isTaking = false;
+    refused = words === null ? null : { key: mine, words };
+    if (words === null) {
+      drafts.drop(mine);
+      if (typed?.key === mine) typed = null;
     }
-    problem = await onCommit(draft);
-    if (problem === null) draft = null;
+  }
+
+  function letGo() {
+    drafts.drop(key);
+    typed = null;
+    refused = null;
   }
 
   function keyed(event: KeyboardEvent) {
@@ -38,26 +68,33 @@
       void commit();
     } else if (event.key === 'Escape') {
       event.stopPropagation();
-      draft = null;
-      problem = null;
+      letGo();
     }
   }
 </script>
 
 <span class="relative block min-w-0">
   <input
-    class="input w-full px-2 {extra} {problem ? 'border-error' : ''}"
+    class="input w-full px-2 {extra} {problem ? 'border-error' : isOffered ? 'border-warning' : ''}"
     aria-label={label}
     aria-invalid={problem !== null}
-    aria-describedby={problem ? id : undefined}
+    aria-describedby={problem || isOffered ? id : undefined}
     {placeholder}
     value={draft ?? value}
-    oninput={(event) => (draft = event.currentTarget.value)}
+    oninput={(event) => type(event.currentTarget.value)}
     onkeydown={keyed}
-    onblur={commit}
+    onblur={() => {
+      if (now !== null) void commit();
+    }}
     dir="auto"
     spellcheck="false"
     autocomplete="off"
   />
-  {#if problem}<span {id} class="text-error mt-1 block text-[11.5px]" role="alert">{problem}</span>{/if}
+  {#if problem}<span {id} class="text-error mt-1 block text-[11.5px]" role="alert">{problem}</span>
+  {:else if isOffered}<span {id} class="mt-1 flex flex-wrap items-baseline gap-x-2 text-[11.5px]"
+      ><span class="dim">Typed before, not taken yet.</span>
+      <button type="button" class="link-repair" onclick={commit}>Take it</button>
+      <button type="button" class="link-repair" onclick={letGo}>Back to {value === '' ? 'nothing' : value}</button
+      ></span
+    >{/if}
 </span>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { kept } from '../lib/kept';
+  import { drafts } from '../state/drafts.svelte';
   import { untrack } from 'svelte';
   import { answered, api } from '../api/client';
   import type { ApiError } from '../api/errors';
@@ -49,6 +51,7 @@
       faders.recall(made);
     }
     name = '';
+    drafts.drop(`new-look.${session.id}`);
     open = false;
   }
 </script>
@@ -57,7 +60,18 @@
   <form class="grid grid-cols-[1fr_80px_80px] items-start gap-3" onsubmit={record}>
     <label class="grid content-start gap-1"
       ><span class="dim text-[12px]">Look</span>
-      <input class="input w-full" bind:value={name} dir="auto" aria-invalid={!!problem?.at('name')} />
+      <input
+        class="input w-full"
+        bind:value={name}
+        {@attach kept(
+          `new-look.${session.id}`,
+          'Name of a new look',
+          () => name,
+          (text) => (name = text),
+        )}
+        dir="auto"
+        aria-invalid={!!problem?.at('name')}
+      />
       {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
     </label>
     <label class="grid content-start gap-1"

@@ -9,11 +9,16 @@ vi.mock('../api/client', () => ({
   },
 }));
 
+const { drafts } = await import('../state/drafts.svelte');
 const { default: EditText } = await import('./EditText.svelte');
 const { default: ValueField } = await import('./ValueField.svelte');
 const { default: Ladder } = await import('./Ladder.svelte');
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+  for (const one of drafts.list) drafts.drop(one.key);
+});
 const type = async (field: HTMLElement, text: string, key = 'Enter') => {
   await fireEvent.input(field, { target: { value: text } });
   await fireEvent.keyDown(field, { key });
@@ -36,6 +41,40 @@ describe('a text that is changed in place', () => {
     await fireEvent.keyDown(field, { key: 'Escape' });
     expect(field.value).toBe('1.029');
     expect(screen.queryByRole('alert')).toBeNull();
+  });
+  it('is kept while it is typed, and offered again to the same thing alone', async () => {
+    const props = { value: 'Tape', label: 'Name', onCommit: async () => null };
+    const first = render(EditText, { ...props, about: 'tape' });
+    await fireEvent.input(screen.getByLabelText('Name'), { target: { value: 'Edge' } });
+    first.unmount();
+    const other = render(EditText, { ...props, about: 'haar' });
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Tape');
+    other.unmount();
+    const onCommit = vi.fn(async () => null);
+    render(EditText, { ...props, about: 'tape', onCommit });
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Edge');
+    await fireEvent.click(screen.getByRole('button', { name: 'Take it' }));
+    expect(onCommit).toHaveBeenCalledExactlyOnceWith('Edge');
+    expect(drafts.list).toEqual([]);
+  });
+  it('typed for one thing does not follow to another', async () => {
+    const props = { value: 'Tape', label: 'Name', about: 'tape', onCommit: async () => null };
+    const { rerender } = render(EditText, props);
+    await fireEvent.input(screen.getByLabelText('Name'), { target: { value: 'Edge' } });
+    await rerender({ ...props, value: 'Haar', about: 'haar' });
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Haar');
+    await rerender(props);
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Edge');
+  });
+  it('is one wish, though Enter is followed by leaving the field', async () => {
+    let give: (words: string | null) => void = () => {};
+    const onCommit = vi.fn(() => new Promise<string | null>((done) => (give = done)));
+    render(EditText, { value: 'Tape', label: 'Name', onCommit });
+    const field = screen.getByLabelText('Name');
+    await type(field, 'Edge');
+    await fireEvent.blur(field);
+    give(null);
+    expect(onCommit).toHaveBeenCalledOnce();
   });
   it('asks nobody when nothing was changed', async () => {
     const onCommit = vi.fn(async () => null);

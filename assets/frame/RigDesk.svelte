@@ -3,13 +3,13 @@
   import { untrack, type Snippet } from 'svelte';
   import type { Rig } from '../api/types';
   import { Bench, provideBench } from '../state/bench.svelte';
-  import { connection } from '../state/connection.svelte';
   import { Faders, provideFaders } from '../state/faders.svelte';
   import { provideRig, RigSession } from '../state/rig.svelte';
-  import Banner from './Banner.svelte';
   import FindDialog from './FindDialog.svelte';
   import HistoryPanel from './HistoryPanel.svelte';
+  import KeptPanel from './KeptPanel.svelte';
   import KeysDialog from './KeysDialog.svelte';
+  import Notices from './Notices.svelte';
   import StageStrip from './StageStrip.svelte';
   import TopBar from './TopBar.svelte';
 
@@ -25,7 +25,7 @@
 
   let finding = $state(false);
   let keysShown = $state(false);
-  let historyShown = $state(false);
+  let panel = $state<'history' | 'kept' | null>(null);
 
   $effect(() => {
     void session.rig.version; // The lamps follow every change of the rig.
@@ -58,15 +58,15 @@
   <TopBar
     onFind={() => (finding = true)}
     onKeys={() => (keysShown = true)}
-    onHistory={() => (historyShown = !historyShown)}
-    {historyShown}
+    onPanel={(which) => (panel = panel === which ? null : which)}
+    {panel}
   />
   <div class="relative grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)]">
-    {#if connection.away}<Banner words={connection.away} />{:else if session.notice}
-      <Banner words={session.notice.words} onClose={() => (session.notice = null)} />
-    {/if}
+    <Notices words={session.notice?.words ?? null} onClose={() => (session.notice = null)} />
     {@render children()}
-    {#if historyShown}<HistoryPanel onClose={() => (historyShown = false)} />{/if}
+    {#if panel === 'history'}<HistoryPanel onClose={() => (panel = null)} />{:else if panel === 'kept'}<KeptPanel
+        onClose={() => (panel = null)}
+      />{/if}
   </div>
   <StageStrip />
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Inbox from '@lucide/svelte/icons/inbox';
   import History from '@lucide/svelte/icons/history';
   import Moon from '@lucide/svelte/icons/moon';
   import Redo from '@lucide/svelte/icons/redo-2';
@@ -7,15 +8,23 @@
   import { STAGES, tally } from '../lib/stages';
   import { plural } from '../lib/words';
   import { p, route } from '../router';
+  import { drafts } from '../state/drafts.svelte';
+  import { outbox } from '../state/outbox.svelte';
   import { useRig } from '../state/rig.svelte';
   import { theme } from '../state/theme.svelte';
 
   let {
     onFind,
     onKeys,
-    onHistory,
-    historyShown,
-  }: { onFind: () => void; onKeys: () => void; onHistory: () => void; historyShown: boolean } = $props();
+    onPanel,
+    panel,
+  }: {
+    onFind: () => void;
+    onKeys: () => void;
+    onPanel: (which: 'history' | 'kept') => void;
+    panel: 'history' | 'kept' | null;
+  } = $props();
+  const kept = $derived(outbox.entries.length + drafts.list.length);
   const session = useRig();
   const rig = $derived(session.rig);
 </script>
@@ -60,7 +69,16 @@
       title={rig.redo ? `Redo: ${rig.redo}` : 'Nothing to redo'}
       ><Redo size={15} aria-hidden="true" /><span class="wide-only">Redo</span></button
     >
-    <button class="btn btn-quiet" aria-pressed={historyShown} onclick={onHistory}
+    {#if kept > 0 || panel === 'kept'}<button
+        class="btn btn-quiet"
+        aria-pressed={panel === 'kept'}
+        onclick={() => onPanel('kept')}
+        title="Kept in this browser: changes on their way, and what was typed and not taken yet"
+        ><Inbox size={15} aria-hidden="true" /><span class="wide-only">Kept</span>{#if kept}<b class="mono text-[11px]"
+            >{kept}</b
+          >{/if}</button
+      >{/if}
+    <button class="btn btn-quiet" aria-pressed={panel === 'history'} onclick={() => onPanel('history')}
       ><History size={15} aria-hidden="true" /><span class="wide-only">History</span></button
     >
     <button class="btn btn-quiet" onclick={onFind}>Find <kbd class="wide-only">/</kbd></button>

@@ -3,10 +3,12 @@ import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
 import { keys } from '../api/queries';
 import type { DeskCheck } from '../api/types';
+import { drafts } from './drafts.svelte';
 import type { RigSession } from './rig.svelte';
 
 export type LayoutKey = 'buttons' | 'flat' | 'preset' | 'zones';
 type Document = Record<string, unknown>;
+const DRAFT = 'describe-desk';
 
 /** Numbers that an operator counts or measures; they are kept as typed until the description is sent. */
 const NUMBERS = [
@@ -58,6 +60,8 @@ export class Describing {
   check = $state.raw<DeskCheck | null>(null);
   problem = $state<string | null>(null);
   #turn = 0;
+  /** What it began with, to tell whether anything was answered since. */
+  #begun = '';
 
   constructor(client: QueryClient, session: RigSession) {
     this.#client = client;
@@ -140,10 +144,31 @@ export class Describing {
     }
   }
 
+  /** A description of before, that was not kept on the shelf. */
+  get unkept(): string | null {
+    const name = (JSON.parse(drafts.text(DRAFT) ?? '{}') as { name?: string }).name;
+    return name === undefined || drafts.text(DRAFT) === JSON.stringify(this.document) ? null : name;
+  }
+
+  /** Keeps the answers in this browser as they are given. */
+  keepDraft(): void {
+    const now = JSON.stringify(this.document);
+    if (now !== this.#begun) drafts.keep(DRAFT, now, 'A description of a desk');
+  }
+
+  goOn(): void {
+    this.#read(JSON.parse(drafts.text(DRAFT) ?? '{}') as Document);
+  }
+
+  letGo(): void {
+    drafts.drop(DRAFT);
+  }
+
   /** Keeps it on the shelf, and plays this rig on it where that is wanted. */
   async keep(isPlayed: boolean): Promise<boolean> {
     try {
       const kept = await answered(api.POST('/api/desks', { body: this.document as Record<string, never> }));
+      this.letGo();
       await this.#client.invalidateQueries({ queryKey: keys.desks });
       this.problem = null;
       if (!isPlayed) return true;
@@ -178,6 +203,7 @@ export class Describing {
       Object.entries(names).filter((one): one is [string, string] => typeof one[1] === 'string'),
     );
     this.store = ((document.store ?? []) as string[]).join('\n');
+    this.#begun = JSON.stringify(this.document);
   }
 }
 

@@ -2,12 +2,16 @@ import { answered, api, calc } from '../api/client';
 import type { Reading } from '../api/chart';
 import { wordsOf } from '../api/errors';
 import { marksOf } from '../lib/reading';
+import { drafts } from './drafts.svelte';
 
 const WAIT_MS = 90;
 
 /** The paste sheet: a page's text, and the chart that is read from it as it is edited. */
 export class PasteSheet {
+  readonly #key: string;
   text = $state('');
+  /** The text stood here before, and was not taken. */
+  isOffered = $state(false);
   reading = $state.raw<Reading | null>(null);
   problem = $state<string | null>(null);
   /** Indices of the modes that are not to be taken. */
@@ -24,8 +28,26 @@ export class PasteSheet {
     (this.reading?.modes ?? []).map((_, index) => index).filter((one) => !this.left.includes(one)),
   );
 
+  /** @param typeId whose chart the page is for: what was pasted and not taken is offered again */
+  constructor(typeId: string) {
+    this.#key = `paste.${typeId}`;
+    const before = drafts.text(this.#key);
+    if (before === null) return;
+    this.write(before);
+    this.isOffered = true;
+  }
+
+  /** Begins anew, or is done: nothing is kept any more. */
+  letGo(): void {
+    this.write('');
+    [this.left, this.names] = [[], {}];
+  }
+
   write(text: string): void {
     this.text = text;
+    this.isOffered = false;
+    if (text === '') drafts.drop(this.#key);
+    else drafts.keep(this.#key, text, 'A pasted page');
     clearTimeout(this.#timer);
     this.#timer = setTimeout(() => void this.#read(), WAIT_MS);
   }

@@ -4,6 +4,104 @@
  */
 
 export interface paths {
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_backup_backup_list"];
+        put?: never;
+        post: operations["post_rigger_app_http_backup_backup_make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_backup_backup_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/upload": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A backup from elsewhere: looked over, kept, and shown. Nothing is brought back yet. */
+        post: operations["post_rigger_app_http_backup_backup_upload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_backup_backup_restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/aside/{name}/bring-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was set aside when a backup was brought back. */
+        post: operations["post_rigger_app_http_backup_backup_bringback"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/disk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_backup_backup_disk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/{topic}": {
         parameters: {
             query?: never;
@@ -193,7 +291,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Rigs that play on it keep it. */
+        /** Into the wastebasket. Rigs that play on it keep it. */
         post: operations["post_rigger_app_http_desk_shelf_takeoff"];
         delete?: never;
         options?: never;
@@ -414,7 +512,7 @@ export interface paths {
         get: operations["get_rigger_app_http_fixtures_fixtures_show"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["delete_rigger_app_http_wastebasket_wastebasket_chart"];
         options?: never;
         head?: never;
         patch?: never;
@@ -562,6 +660,40 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_rigger_app_http_library_library_rig"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/venues/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every rig of a venue, the charts they follow with all their revisions, and the desks on the shelf. */
+        get: operations["get_rigger_app_http_library_library_venue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/types/{id}/left-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the archive of DIN SPEC 15800 would leave out of a chart. */
+        get: operations["get_rigger_app_http_library_library_leftout"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1102,7 +1234,7 @@ export interface paths {
         get: operations["get_rigger_app_http_rig_rig_show"];
         put?: never;
         post?: never;
-        delete: operations["delete_rigger_app_http_rig_rig_delete"];
+        delete: operations["delete_rigger_app_http_wastebasket_wastebasket_rig"];
         options?: never;
         head?: never;
         patch: operations["patch_rigger_app_http_rig_rig_rename"];
@@ -1264,6 +1396,55 @@ export interface paths {
         get: operations["get_rigger_app_http_sheets_tape_svg"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wastebasket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_wastebasket_wastebasket_look"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wastebasket/{kind}/{id}/bring-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_wastebasket_wastebasket_bringback"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wastebasket/empty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** For good. */
+        post: operations["post_rigger_app_http_wastebasket_wastebasket_empty"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1497,6 +1678,43 @@ export interface components {
         RenameRig: {
             version: number;
             name: string;
+        };
+        HeldRigView: {
+            name: string;
+            venue: string;
+            units: number;
+            looks: number;
+        };
+        BackupView: {
+            name: string;
+            why: string;
+            madeAt: string;
+            bytes: number;
+            rigs: components["schemas"]["HeldRigView"][];
+            charts: number;
+            desks: number;
+            changes: number;
+        };
+        AsideView: {
+            name: string;
+            at: string;
+            bytes: number;
+        };
+        DiskView: {
+            free: number;
+            total: number;
+            warning?: string | null;
+        };
+        BackupListView: {
+            backups: components["schemas"]["BackupView"][];
+            aside: components["schemas"]["AsideView"][];
+            kept: number;
+            canRestore: boolean;
+            folder: string;
+            disk: components["schemas"]["DiskView"];
+        };
+        RestoredView: {
+            words: string;
         };
         WishView: {
             fixtureId: string;
@@ -2005,6 +2223,9 @@ export interface components {
         ImportReportView: {
             results: components["schemas"]["ImportResultView"][];
         };
+        LeftOutView: {
+            words: string[];
+        };
         PlanTripView: {
             fixtureId: string;
             name: string;
@@ -2107,6 +2328,18 @@ export interface components {
             /** Format: float */
             height: number;
         };
+        ThrownView: {
+            kind: string;
+            id: string;
+            name: string;
+            holds: string;
+            thrownAt: string;
+        };
+        WastebasketView: {
+            thrown: components["schemas"]["ThrownView"][];
+            /** @default [] */
+            kept?: string[];
+        };
     };
     responses: never;
     parameters: never;
@@ -2116,6 +2349,159 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    get_rigger_app_http_backup_backup_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupListView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_backup_backup_make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupListView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_backup_backup_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The backup, to keep elsewhere */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+        };
+    };
+    post_rigger_app_http_backup_backup_upload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_backup_backup_restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestoredView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_backup_backup_bringback: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestoredView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_backup_backup_disk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiskView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_calc_calc__invoke: {
         parameters: {
             query?: never;
@@ -2818,6 +3204,25 @@ export interface operations {
             };
         };
     };
+    delete_rigger_app_http_wastebasket_wastebasket_chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     post_rigger_app_http_fixtures_fixtures_create: {
         parameters: {
             query?: never;
@@ -3031,6 +3436,47 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    get_rigger_app_http_library_library_venue: {
+        parameters: {
+            query: {
+                venue: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_rigger_app_http_library_library_leftout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeftOutView"];
+                };
             };
         };
     };
@@ -3409,7 +3855,7 @@ export interface operations {
         parameters: {
             query: {
                 mode: string;
-                type?: unknown;
+                type?: string | null;
             };
             header?: never;
             path: {
@@ -3930,7 +4376,7 @@ export interface operations {
             };
         };
     };
-    delete_rigger_app_http_rig_rig_delete: {
+    delete_rigger_app_http_wastebasket_wastebasket_rig: {
         parameters: {
             query?: never;
             header?: never;
@@ -4220,6 +4666,69 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": unknown;
+                };
+            };
+        };
+    };
+    get_rigger_app_http_wastebasket_wastebasket_look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WastebasketView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_wastebasket_wastebasket_bringback: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "rig" | "chart" | "desk";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WastebasketView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_wastebasket_wastebasket_empty: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WastebasketView"];
                 };
             };
         };

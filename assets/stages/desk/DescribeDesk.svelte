@@ -22,6 +22,7 @@
   $effect(() => {
     // With every answer the whole is checked anew.
     void JSON.stringify(describing.document);
+    untrack(() => describing.keepDraft());
     const timer = setTimeout(() => void describing.ask(), 90);
     return () => clearTimeout(timer);
   });
@@ -47,6 +48,15 @@
   </aside>
   <section class="scroll grid content-start gap-2.5 px-5 py-2.5">
     <DeskHead />
+    {#if describing.unkept !== null}
+      <p class="rule flex flex-wrap items-baseline gap-x-3 rounded border px-3 py-1.5 text-[12.5px]" role="status">
+        <span class="flex-1"
+          >A description of <bdi>{describing.unkept || 'a desk without a name'}</bdi> was begun and not kept on the shelf.</span
+        >
+        <button class="link-repair" onclick={() => describing.goOn()}>Go on with it</button>
+        <button class="link-repair" onclick={() => describing.letGo()}>Let it go</button>
+      </p>
+    {/if}
     <DeskAnswers {describing} />
   </section>
   <aside class="pane rule scroll border-l p-4" aria-label="What follows">

@@ -97,6 +97,7 @@
               <div class="flex items-center gap-1">
                 <EditText
                   label="Name of the sender"
+                  about={link.id}
                   class="h-7"
                   value={link.label}
                   onCommit={(text) => change(link, { label: text })}

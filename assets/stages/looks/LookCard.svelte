@@ -54,8 +54,8 @@
 </script>
 
 <div class="mb-3 grid grid-cols-[1fr_72px] gap-2">
-  <EditText label="Name of the look" value={look.name} onCommit={(name) => change({ name })} />
-  <EditText label="Bank and scene" class="mono" value="{look.bank}.{look.number}" onCommit={storeAt} />
+  <EditText about={look.id} label="Name of the look" value={look.name} onCommit={(name) => change({ name })} />
+  <EditText about={look.id} label="Bank and scene" class="mono" value="{look.bank}.{look.number}" onCommit={storeAt} />
 </div>
 <div class="mb-3 flex flex-wrap gap-2">
   <button class="btn" onclick={() => faders.recall(look)}>Recall</button>

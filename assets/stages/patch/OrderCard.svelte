@@ -19,6 +19,7 @@
 <div class="grid grid-cols-[64px_1fr_1fr] gap-x-3 gap-y-1.5">
   <label class="field"
     ><span>Number</span><EditText
+      about={fixture.id}
       label="Number of {fixture.name}"
       class="mono h-7"
       value={String(fixture.number ?? '')}
@@ -27,6 +28,7 @@
   >
   <label class="field"
     ><span>Name on the tape</span><EditText
+      about={fixture.id}
       label="Name on the tape"
       class="h-7"
       value={fixture.name}
@@ -35,6 +37,7 @@
   >
   <label class="field"
     ><span>Where it hangs</span><EditText
+      about={fixture.id}
       label="Where it hangs"
       class="h-7"
       placeholder="front beam, left"
@@ -44,6 +47,7 @@
   >
   <div class="field col-span-2">
     <span>Groups, with commas between</span><EditText
+      about={fixture.id}
       label="Groups of {fixture.name}"
       class="h-7"
       placeholder={groups.length ? groups.join(', ') : 'Washes, Upstage'}
@@ -53,6 +57,7 @@
   </div>
   <label class="field"
     ><span>Note</span><EditText
+      about={fixture.id}
       label="Note on {fixture.name}"
       class="h-7"
       placeholder="new lamp in May"

@@ -43,6 +43,7 @@
     <span class="w-16"
       ><EditText
         label="Metres right of centre"
+        about={unit.id}
         class="mono h-7"
         value={show(spot?.x)}
         onCommit={(text) => metres(text, (x) => place({ x }))}
@@ -52,6 +53,7 @@
     <span class="w-16"
       ><EditText
         label="Metres upstage of the edge"
+        about={unit.id}
         class="mono h-7"
         value={show(spot?.y)}
         onCommit={(text) => metres(text, (y) => place({ y }))}
@@ -61,6 +63,7 @@
     <span class="w-16"
       ><EditText
         label="Metres above the floor"
+        about={unit.id}
         class="mono h-7"
         value={show(unit.spot?.height)}
         onCommit={(text) =>

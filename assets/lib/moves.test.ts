@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { rebased, withMove } from './moves';
+import { isWrite, rigOf, wordsOfWrite } from './writes';
+
+describe('versions that one’s own changes have led to', () => {
+  it('are followed as far as they go, and no further', () => {
+    const moves = withMove(withMove({}, 7, 8), 8, 9);
+    expect([rebased(moves, 7), rebased(moves, 8), rebased(moves, 9), rebased(moves, 3)]).toEqual([9, 9, 9, 3]);
+  });
+  it('end where somebody else’s change stands between', () => {
+    expect(rebased(withMove(withMove({}, 7, 8), 9, 10), 7)).toBe(8);
+  });
+  it('never lead in a circle', () => {
+    expect(rebased({ '7': 8, '8': 7 }, 7)).toBe(8);
+  });
+  it('are forgotten, the oldest first', () => {
+    let moves = {};
+    for (let version = 1; version <= 100; version++) moves = withMove(moves, version, version + 1);
+    expect(Object.keys(moves)).toHaveLength(60);
+    expect([rebased(moves, 1), rebased(moves, 60)]).toEqual([1, 101]);
+  });
+});
+
+describe('a write', () => {
+  it('is told from a question that is asked by POST', () => {
+    expect(isWrite('PATCH', '/api/rigs/r/fixtures/f')).toBe(true);
+    expect(isWrite('POST', '/api/rigs/r/undo')).toBe(true);
+    expect(isWrite('DELETE', '/api/rigs/r')).toBe(true);
+    for (const path of [
+      '/api/calc/dip',
+      '/api/charts/edit',
+      '/api/rigs/r/live',
+      '/api/rigs/r/fixtures/preview',
+      '/api/rigs/r/fixtures/f/presses',
+    ])
+      expect(isWrite('POST', path)).toBe(false);
+    expect(isWrite('GET', '/api/rigs')).toBe(false);
+  });
+  it('says what it is about in an operator’s words', () => {
+    const path = '/api/rigs/r/fixtures/f';
+    expect(wordsOfWrite('PATCH', path, { version: 3, address: '37', fixtureId: 'x' })).toBe(
+      'Change a unit: address 37',
+    );
+    expect(wordsOfWrite('POST', '/api/rigs/r/undo', { version: 3 })).toBe('Undo');
+    expect(wordsOfWrite('POST', '/api/rigs', { name: 'Ebb', venue: 'Quay' })).toBe('Make a rig: name Ebb, venue Quay');
+    expect(wordsOfWrite('DELETE', '/api/rigs/r', null)).toBe('Throw a rig away');
+  });
+  it('knows its rig', () => {
+    expect([rigOf('/api/rigs/r/undo'), rigOf('/api/import')]).toEqual(['r', null]);
+  });
+});
