@@ -111,7 +111,7 @@ final class DeskAndLooksTest extends ApiTestCase
         $id = $this->demoRig();
         $this->ask('DELETE', '/api/rigs/'.$id, null, 204);
         foreach ([['GET', '', null], ['GET', '/version', null], ['POST', '/live', ['slots' => ['1' => 1]]], ['PATCH', '', ['version' => 1, 'name' => 'X']]] as [$method, $path, $body]) {
-            self::assertSame('not_found', $this->ask($method, '/api/rigs/'.$id.$path, $body, 404)['type']);
+            self::assertSame('thrown_away', $this->ask($method, '/api/rigs/'.$id.$path, $body, 404)['type']);
         }
     }
 

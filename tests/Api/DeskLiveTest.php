@@ -143,4 +143,27 @@ final class DeskLiveTest extends ApiTestCase
             $standIn->end();
         }
     }
+
+    public function testOneClientCannotTakeAllPlaces(): void
+    {
+        $standIn = StandInProcess::begin();
+        try {
+            $rig = '01a209e6-9040-7380-9572-3143ab270848';
+            self::assertTrue($standIn->send($rig, [1 => 255]));
+            $greedy = array_map(static fn (): mixed => $standIn->open("GET /stream/{$rig} HTTP/1.1\r\nX-Client: greedy\r\n\r\n"), range(1, 60));
+            usleep(300_000);
+            $heard = $standIn->request("GET /stream/{$rig} HTTP/1.1\r\nX-Client: modest\r\n\r\n", 0.4);
+            self::assertStringContainsString('"slots":{"1":255}', $heard);
+            $open = array_filter($greedy, static function (mixed $stream): bool {
+                stream_set_blocking($stream, false);
+                stream_get_contents($stream);
+
+                return !feof($stream);
+            });
+            self::assertGreaterThan(0, \count($open));
+            self::assertLessThan(20, \count($open), 'and the greedy one keeps a few');
+        } finally {
+            $standIn->end();
+        }
+    }
 }

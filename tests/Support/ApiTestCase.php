@@ -12,7 +12,12 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** Talks to the application over HTTP, on real PostgreSQL; each test's writes are rolled back. */
 abstract class ApiTestCase extends WebTestCase
 {
+    /** As a browser says it of a request from Rigger's own page. */
+    protected const OWN_PAGE = ['HTTP_SEC_FETCH_SITE' => 'same-origin'];
+
     protected KernelBrowser $client;
+    /** @var array<string, string> sent with every request, as server variables */
+    protected array $headers = [];
 
     protected function setUp(): void
     {
@@ -44,7 +49,7 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array<string, mixed> */
     protected function send(string $method, string $path, string $body, int $status = 200): array
     {
-        $this->client->request($method, $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        $this->client->request($method, $path, server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'] + $this->headers, content: $body);
         $answer = (string) $this->client->getResponse()->getContent();
         self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
 
@@ -69,7 +74,7 @@ abstract class ApiTestCase extends WebTestCase
             file_put_contents($file, $text);
             $uploads[] = new UploadedFile($file, (string) $name, null, null, true);
         }
-        $this->client->request('POST', $path, $fields, files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads], server: ['HTTP_ACCEPT' => 'application/json']);
+        $this->client->request('POST', $path, $fields, files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads], server: self::OWN_PAGE + ['CONTENT_TYPE' => 'multipart/form-data', 'HTTP_ACCEPT' => 'application/json'] + $this->headers);
         $answer = (string) $this->client->getResponse()->getContent();
         self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
 

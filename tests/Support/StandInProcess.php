@@ -42,7 +42,11 @@ final readonly class StandInProcess
     /** @return resource */
     public function open(string $request)
     {
-        $stream = stream_socket_client('unix://'.$this->socket);
+        // A crowd that comes at once waits in line.
+        $stream = false;
+        for ($try = 0; $try < 100 && false === ($stream = @stream_socket_client('unix://'.$this->socket)); ++$try) {
+            usleep(20_000);
+        }
         Assert::assertIsResource($stream);
         fwrite($stream, $request);
 

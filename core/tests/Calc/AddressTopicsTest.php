@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Rigger\Core\Tests\Calc;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Rigger\Core\Patch\AddressCheck;
+use Rigger\Core\Patch\Placed;
+use Rigger\Core\Patch\Relation;
+use Rigger\Core\Patch\RelationKind;
+use Rigger\Core\Patch\Span;
 
 final class AddressTopicsTest extends TopicTestCase
 {
@@ -112,5 +117,27 @@ final class AddressTopicsTest extends TopicTestCase
         self::assertRefused('out_of_range', 'on[1]', 'dip', '{"on":[1,11],"base":1}');
         self::assertRefused('out_of_range', 'switches', 'dip', '{"address":1,"switches":8,"base":1}');
         self::assertRefused('missing', 'base', 'dip', '{"address":1,"switches":9}');
+    }
+
+    public function testWhatWouldFillTheMemoryIsRefusedBeforeItIsComputed(): void
+    {
+        $unit = static fn (int $nth, int $address, int $footprint): array => ['id' => 'f'.$nth, 'universe' => 1, 'address' => $address, 'mode' => 'm'.$nth, 'footprint' => $footprint];
+        $crowd = array_map(static fn (int $nth): array => $unit($nth, 1 + $nth % 100, 100), range(1, 3000));
+        self::assertRefused('out_of_range', 'fixtures', 'address.check', (string) json_encode(['fixtures' => $crowd]));
+        // As many that stand apart are no trouble.
+        $apart = array_map(static fn (int $nth): array => ['universe' => 1 + intdiv($nth, 500)] + $unit($nth, 1 + $nth % 500, 1), range(0, 2999));
+        self::assertSame([], ((array) self::compute('address.check', (string) json_encode(['fixtures' => $apart])))['relations']);
+        $many = array_map(static fn (int $nth): array => ['id' => 'f'.$nth, 'mode' => 'm', 'footprint' => 1], range(1, 5000));
+        self::assertRefused('out_of_range', 'fixtures', 'address.plan', (string) json_encode(['fixtures' => $many, 'universes' => 20, 'spacing' => ['kind' => 'packed'], 'goal' => 'fresh']));
+    }
+
+    public function testPairsAreCountedAsTheyAreTold(): void
+    {
+        mt_srand(11);
+        for ($turn = 0; $turn < 60; ++$turn) {
+            $fixtures = array_map(static fn (int $nth): Placed => new Placed('f'.$nth, mt_rand(1, 2), Span::at(mt_rand(1, 512), mt_rand(1, 60)), 'm'), range(1, mt_rand(2, 40)));
+            $told = array_filter(AddressCheck::of($fixtures)->relations, static fn (Relation $one): bool => RelationKind::Overrun !== $one->kind);
+            self::assertSame(\count($told), AddressCheck::pairs($fixtures));
+        }
     }
 }

@@ -69,6 +69,10 @@ final class DeviceDescriptionTest extends TestCase
         yield 'another root' => ['<html/>'];
         yield 'no fixture' => ['<GDTF DataVersion="1.1"/>'];
         yield 'an external entity' => ['<!DOCTYPE GDTF [<!ENTITY x SYSTEM "file:///etc/passwd">]><GDTF><FixtureType Name="&x;"/></GDTF>'];
+        $utf16 = static fn (string $xml, string $order): string => ('LE' === $order ? "\xFF\xFE" : "\xFE\xFF").mb_convert_encoding($xml, 'UTF-16'.$order, 'UTF-8');
+        foreach (['LE', 'BE'] as $order) {
+            yield 'a document type in UTF-16'.$order => [$utf16('<?xml version="1.0" encoding="UTF-16"?><!DOCTYPE GDTF [<!ENTITY x "y">]><GDTF><FixtureType Name="&x;"/></GDTF>', $order)];
+        }
         yield 'entities that grow' => ['<?xml version="1.0"?><!DOCTYPE a [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;&a;">]><GDTF><FixtureType Name="&b;"/></GDTF>'];
     }
 

@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+/** The scenarios, one after the other, and the table of what became of what was acknowledged. */
+final class Trial
+{
+    private const GAP = 2.0;
+    private const POSTMASTER_GAP = 8.0;
+
+    private int $passed = 0;
+    private int $failed = 0;
+    /** @var array<string, float> longest time until a killed process of that kind was back */
+    private array $back = [];
+
+    public function __construct(private readonly string $checkout, private readonly string $folder, private readonly int $port, private readonly int $kills, private readonly ?string $disk)
+    {
+    }
+
+    public function run(): int
+    {
+        echo "| trial | faults | acknowledged | kept | doubled | lost | longest gap |\n|---|---|---|---|---|---|---|\n";
+        $one = $this->instance('data');
+        [$status, $said] = $one->start();
+        if (-1 !== $status) {
+            echo "It does not start: $said\n0 passed, 1 failed\n";
+
+            return 1;
+        }
+        $rigs = $this->rigs($one->port);
+        $this->underKills($one, $rigs);
+        $this->lostAnswers($one);
+        $this->halted($one);
+        $this->signals($one);
+        $this->refusedStarts($one);
+        $one->stop();
+        $this->fullDisk();
+        echo "\nUntil a killed process was there again, the longest of each kind: ".implode(', ', array_map(static fn (string $kind, float $gap): string => sprintf('%s %.1f s', $kind, $gap), array_keys($this->back), $this->back)).".\n";
+        printf("\n%d passed, %d failed\n", $this->passed, $this->failed);
+
+        return 0 === $this->failed ? 0 : 1;
+    }
+
+    /** @param list<string> $rigs */
+    private function underKills(Instance $one, array $rigs): void
+    {
+        $writers = new Writers($one->port, $rigs, $this->folder.'/kills');
+        $writers->begin();
+        $gap = 0.0;
+        $kinds = [];
+        for ($kill = 0; $kill < $this->kills; ++$kill) {
+            usleep(random_int(100_000, 600_000));
+            $processes = $one->processes();
+            // Every kind in turn, so that each is met.
+            $names = array_keys($processes);
+            $kind = $names[$kill % count($names)];
+            $victim = $processes[$kind][array_rand($processes[$kind])];
+            posix_kill($victim, SIGKILL);
+            $kinds[$kind] = true;
+            [$answered, $back] = $this->recovery($one, $kind, $victim, count($processes[$kind]));
+            $gap = max($gap, $answered);
+            $this->back[$kind] = max($this->back[$kind] ?? 0.0, $back);
+        }
+        $writers->end();
+        $this->row(sprintf('kill -9 of %d kinds, 8 writers with undo', count($kinds)), $this->kills, $writers->acknowledged(), $rigs, $one->port, $gap);
+        foreach ($this->back as $kind => $seconds) {
+            $this->must($seconds <= ('postmaster' === $kind ? self::POSTMASTER_GAP : self::GAP), sprintf('%s was away for %.1f s', $kind, $seconds));
+        }
+        $this->must([] === array_diff(['nginx master', 'nginx worker', 'php master', 'php worker', 'postmaster', 'stand-in', 'upkeep', 'database session'], array_keys($kinds)), 'Not every kind of process was killed: '.implode(', ', array_keys($kinds)));
+    }
+
+    /** @return array{float, float} seconds until it answers again, and until there are as many of the kind again */
+    private function recovery(Instance $one, string $kind, int $victim, int $count): array
+    {
+        $from = microtime(true);
+        $answered = $back = null;
+        $client = new Client($one->port);
+        // Sessions come and go with the requests that need them.
+        $wanted = in_array($kind, ['database session'], true) ? 1 : $count;
+        while (microtime(true) - $from < 20 && (null === $answered || null === $back)) {
+            if (null === $answered && 200 === $client->once('GET', '/api/rigs')[0]) {
+                $answered = microtime(true) - $from;
+            }
+            $there = array_diff($one->processes()[$kind] ?? [], [$victim]);
+            if (null === $back && count($there) >= $wanted) {
+                $back = microtime(true) - $from;
+            }
+            usleep(20_000);
+        }
+
+        return [$answered ?? 20.0, $back ?? 20.0];
+    }
+
+    private function lostAnswers(Instance $one): void
+    {
+        $rigs = $this->rigs($one->port);
+        $proxy = proc_open([PHP_BINARY, __DIR__.'/CuttingProxy.php', (string) ($this->port + 1), (string) $one->port], [], $pipes);
+        usleep(500_000);
+        $writers = new Writers($this->port + 1, $rigs, $this->folder.'/cut');
+        $writers->begin();
+        sleep($this->kills > 100 ? 20 : 5);
+        $writers->end();
+        proc_terminate($proxy, SIGKILL);
+        $this->row('half of the answers cut off', 0, $writers->acknowledged(), $rigs, $one->port, null);
+    }
+
+    /** All processes stop at once, as when a machine halts; what the disk holds then is opened elsewhere. */
+    private function halted(Instance $one): void
+    {
+        $rigs = $this->rigs($one->port);
+        $writers = new Writers($one->port, $rigs, $this->folder.'/halt');
+        $writers->begin();
+        sleep(3);
+        $pids = array_merge(...array_values($one->processes()));
+        // Those of the database too that serve nobody: its writers.
+        exec('pgrep -P '.implode(' -P ', array_map(strval(...), $one->processes()['postmaster'])), $helpers);
+        foreach ([...$pids, ...array_map(intval(...), $helpers)] as $pid) {
+            posix_kill($pid, SIGSTOP);
+        }
+        $acknowledged = $writers->acknowledged();
+        $copy = $this->folder.'/halted';
+        exec('cp -a '.escapeshellarg($one->data).' '.escapeshellarg($copy));
+        foreach ([...array_map(intval(...), $helpers), ...$pids] as $pid) {
+            posix_kill($pid, SIGCONT);
+        }
+        $writers->end();
+        $other = $this->instance('halted', 3);
+        [$status, $said] = $other->start();
+        $this->must(-1 === $status, 'The copy of a halted machine does not open: '.$said);
+        if (-1 === $status) {
+            $this->row('the machine halts; the copy is opened', 1, $acknowledged, $rigs, $other->port, null, false);
+            $other->stop();
+        }
+        $this->row('the same Rigger, gone on after the halt', 1, $writers->acknowledged(), $rigs, $one->port, null);
+    }
+
+    private function signals(Instance $one): void
+    {
+        foreach (['TERM' => SIGTERM, 'INT' => SIGINT, 'HUP, a closed terminal' => SIGHUP] as $name => $signal) {
+            $seconds = $one->stop($signal);
+            $this->must([] === $one->processes(), 'After '.$name.' there is left: '.json_encode($one->processes()));
+            $this->must($seconds < 15, sprintf('Stopping by %s took %.1f s', $name, $seconds));
+            $this->must(-1 === $one->start()[0], 'It does not start again after '.$name);
+        }
+        // Killed outright, it takes all it watched along, and the next start finds nothing in its way.
+        $one->signal(SIGKILL);
+        for ($wait = 0; $wait < 100 && [] !== $one->processes(); ++$wait) {
+            usleep(100_000);
+        }
+        $this->must([] === $one->processes(), 'After kill -9 of the starter there is left: '.json_encode($one->processes()));
+        [$status, $said] = $one->start();
+        $this->must(-1 === $status, 'It does not start again after kill -9: '.$said);
+        [$status] = (new Client($one->port))->patiently('GET', '/api/rigs', until: microtime(true) + 10);
+        $this->must(200 === $status, 'It does not answer after kill -9 of the starter.');
+    }
+
+    private function refusedStarts(Instance $one): void
+    {
+        $second = new Instance($this->checkout, $one->data, $this->port + 7, 54390);
+        $this->refused('a second start', $second, 'is running in this folder already');
+        $other = $this->instance('other', 9);
+        mkdir($other->data, 0500);
+        $this->hand($other->data);
+        $this->refused('a folder that is read-only', $other, 'read-only');
+        chmod($other->data, 0700);
+        file_put_contents($other->data.'/letter.txt', 'mine');
+        $this->refused('a folder that holds something else', $other, 'not Rigger\'s');
+        $this->must('mine' === file_get_contents($other->data.'/letter.txt'), 'What was in the folder is gone.');
+        $taken = new Instance($this->checkout, $this->folder.'/taken', $one->port, 54395);
+        $this->refused('a port that is taken', $taken, 'is taken');
+        $broken = $this->folder.'/broken';
+        exec('cp -a '.escapeshellarg($this->folder.'/halted').' '.escapeshellarg($broken).' && : > '.escapeshellarg($broken.'/pg/PG_VERSION'));
+        $this->refused('a database that looks damaged', new Instance($this->checkout, $broken, $this->port + 8, 54396), 'looks damaged');
+        $this->must(is_file($broken.'/pg/global/pg_control'), 'The damaged database was touched.');
+    }
+
+    private function refused(string $what, Instance $instance, string $words): void
+    {
+        [$status, $said] = $instance->start(true);
+        $this->must($status > 0 && str_contains($said, $words), sprintf('%s ends with status %d and says: %s', $what, $status, $said));
+    }
+
+    private function fullDisk(): void
+    {
+        if (null === $this->disk) {
+            echo "| a full disk | – | – | – | – | – | not tried: that needs root |\n";
+
+            return;
+        }
+        $one = new Instance($this->checkout, $this->disk.'/data', $this->port + 4, 54399);
+        [$status, $said] = $one->start();
+        $this->must(-1 === $status, 'It does not start on a small disk: '.$said);
+        if (-1 !== $status) {
+            return;
+        }
+        $client = new Client($one->port);
+        $rigs = $this->rigs($one->port);
+        $writers = new Writers($one->port, $rigs, $this->folder.'/full');
+        $writers->begin(4);
+        usleep(1_500_000);
+        exec('dd if=/dev/zero of='.escapeshellarg($this->disk.'/filler').' bs=64k 2>/dev/null');
+        $refusals = [];
+        for ($turn = 0; $turn < 60 && !isset($refusals[507]); ++$turn) {
+            [$status, $answer] = $client->once('POST', '/api/import', json_decode((string) file_get_contents($this->checkout.'/demo/rigs/the-tidekeeper.json'), true), Client::key());
+            $refusals[$status] = $answer;
+            usleep(100_000);
+        }
+        $told = $client->patiently('GET', '/api/disk', until: microtime(true) + 5);
+        unlink($this->disk.'/filler');
+        $from = microtime(true);
+        [$status] = $client->patiently('GET', '/api/rigs', until: microtime(true) + 60);
+        $gap = microtime(true) - $from;
+        sleep(2);
+        $writers->end();
+        $this->must(200 === $status, 'It does not come back once there is room.');
+        $this->must([] !== array_intersect(array_keys($refusals), [503, 507]) && !isset($refusals[500]), 'On a full disk a write was answered with '.implode(', ', array_keys($refusals)));
+        $this->must(null !== ($told[1]['warning'] ?? null), 'The full disk was not told: '.json_encode($told));
+        $this->row('a full disk, then room again', 1, $writers->acknowledged(), $rigs, $one->port, $gap);
+        $one->stop();
+    }
+
+    private function instance(string $name, int $offset = 0): Instance
+    {
+        return new Instance($this->checkout, $this->folder.'/'.$name, $this->port + $offset, 54360 + $offset);
+    }
+
+    /** What this trial makes belongs to whom bin/start runs as. */
+    private function hand(string $path): void
+    {
+        $owner = fileowner($this->folder);
+        if (0 === posix_getuid() && false !== $owner) {
+            chown($path, $owner);
+        }
+    }
+
+    /** @return list<string> three fresh rigs */
+    private function rigs(int $port): array
+    {
+        $client = new Client($port);
+        $document = json_decode((string) file_get_contents($this->checkout.'/demo/rigs/the-tidekeeper.json'), true);
+        $ids = [];
+        for ($number = 0; $number < 3; ++$number) {
+            [$status, $made] = $client->patiently('POST', '/api/import', $document, Client::key(), microtime(true) + 30);
+            $ids[] = 200 === $status ? $made['id'] : throw new RuntimeException('No rig was made: '.json_encode($made));
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param list<array{rig: string, what: string, token: string, version: int}> $acknowledged
+     * @param list<string>                                                        $rigs
+     */
+    private function row(string $name, int $faults, array $acknowledged, array $rigs, int $port, ?float $gap, bool $isWhole = true): void
+    {
+        $verdict = Verdict::of(new Client($port), $acknowledged, $rigs, $isWhole);
+        printf("| %s | %s | %d | %d | %d | %d | %s |\n", $name, 0 === $faults ? '–' : (string) $faults, count($acknowledged), $verdict->kept, $verdict->doubled, $verdict->lost, null === $gap ? '–' : sprintf('%.1f s', $gap));
+        $this->must(count($acknowledged) > 5, $name.': hardly anything was acknowledged.');
+        $this->must(0 === $verdict->lost, $name.': lost '.$verdict->lost);
+        $this->must(0 === $verdict->doubled, $name.': doubled '.$verdict->doubled);
+        $this->must([] === $verdict->wrong, implode(' ', $verdict->wrong));
+    }
+
+    private function must(bool $holds, string $else): void
+    {
+        if ($holds) {
+            ++$this->passed;
+        } else {
+            ++$this->failed;
+            fwrite(STDERR, 'FAILED: '.$else."\n");
+        }
+    }
+}
