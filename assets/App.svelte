@@ -8,8 +8,8 @@
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 10_000 } } });
 
   // Changes that a reload has left behind go out first, and what they changed is read anew.
-  outbox.onLate = (kept, isTaken) => {
-    drafts.answered(kept.at, isTaken);
+  outbox.onLate = (kept) => {
+    drafts.answered(kept.at);
     void client.invalidateQueries();
   };
   void outbox.begin();

@@ -14,7 +14,7 @@ test('what is typed survives a reload and another stage, and is offered where it
   await page.reload();
   const field = page.getByRole('textbox', { name: 'Address of Haar' });
   await expect(field).toHaveValue('14');
-  await expect(page.getByText('Typed before, not taken yet.')).toBeVisible();
+  await expect(page.getByText('Not taken yet.')).toBeVisible();
   await page.getByRole('link', { name: /^Looks/ }).click();
   await expect(page).toHaveURL(/looks$/);
   await page.getByRole('button', { name: /Kept/ }).click();

@@ -50,10 +50,9 @@
     const words = await onCommit(text);
     isTaking = false;
     refused = words === null ? null : { key: mine, words };
-    if (words === null) {
-      drafts.drop(mine);
-      if (typed?.key === mine) typed = null;
-    }
+    if (words !== null) return drafts.keep(mine, text, label);
+    drafts.drop(mine);
+    if (typed?.key === mine) typed = null;
   }
 
   function letGo() {
@@ -91,8 +90,9 @@
     autocomplete="off"
   />
   {#if problem}<span {id} class="text-error mt-1 block text-[11.5px]" role="alert">{problem}</span>
+  {:else if isOffered && drafts.isTaking(key)}<span {id} class="dim mt-1 block text-[11.5px]">On its way.</span>
   {:else if isOffered}<span {id} class="mt-1 flex flex-wrap items-baseline gap-x-2 text-[11.5px]"
-      ><span class="dim">Typed before, not taken yet.</span>
+      ><span class="dim">Not taken yet.</span>
       <button type="button" class="link-repair" onclick={commit}>Take it</button>
       <button type="button" class="link-repair" onclick={letGo}>Back to {value === '' ? 'nothing' : value}</button
       ></span

@@ -3,7 +3,7 @@
 </script>
 
 <div
-  class="bg-base-300 rule absolute top-2 right-4 left-4 z-30 mx-auto max-w-[760px] flex items-start gap-3 rounded-md border-2 border-l-8 px-4 py-2 text-[13px]"
+  class="bg-base-300 rule absolute right-4 bottom-3 left-4 z-30 mx-auto max-w-[760px] flex items-start gap-3 rounded-md border-2 border-l-8 px-4 py-2 text-[13px]"
   role="alert"
   style:border-color="var(--color-warning)"
 >

@@ -55,10 +55,10 @@
         {/each}
       </ul>
     {/if}
-    {#if drafts.list.length}
+    {#if drafts.open.length}
       <h3 class="mt-3">Typed, not taken yet</h3>
       <ul>
-        {#each drafts.list as draft (draft.key)}
+        {#each drafts.open as draft (draft.key)}
           <li class="rule border-t py-2">
             <span class="dim">{draft.label}</span>
             <bdi class="block truncate">{draft.text.split('\n')[0]}</bdi>
@@ -71,7 +71,7 @@
         {/each}
       </ul>
     {/if}
-    {#if !outbox.entries.length && !drafts.list.length}<p class="dim">
+    {#if !outbox.entries.length && !drafts.open.length}<p class="dim">
         Nothing is kept: all that was typed is taken.
       </p>{/if}
   </div>

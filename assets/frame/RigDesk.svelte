@@ -3,6 +3,7 @@
   import { untrack, type Snippet } from 'svelte';
   import type { Rig } from '../api/types';
   import { Bench, provideBench } from '../state/bench.svelte';
+  import { outbox } from '../state/outbox.svelte';
   import { Faders, provideFaders } from '../state/faders.svelte';
   import { provideRig, RigSession } from '../state/rig.svelte';
   import FindDialog from './FindDialog.svelte';
@@ -26,6 +27,14 @@
   let finding = $state(false);
   let keysShown = $state(false);
   let panel = $state<'history' | 'kept' | null>(null);
+
+  $effect(() => {
+    const { fixtures, looks, links } = session.rig;
+    outbox.names = Object.fromEntries([
+      ...[...fixtures, ...looks].map((one) => [one.id, one.name]),
+      ...links.map((one) => [one.id, one.label]),
+    ]);
+  });
 
   $effect(() => {
     void session.rig.version; // The lamps follow every change of the rig.

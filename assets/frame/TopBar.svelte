@@ -24,7 +24,7 @@
     onPanel: (which: 'history' | 'kept') => void;
     panel: 'history' | 'kept' | null;
   } = $props();
-  const kept = $derived(outbox.entries.length + drafts.list.length);
+  const kept = $derived(outbox.entries.length + drafts.open.length);
   const session = useRig();
   const rig = $derived(session.rig);
 </script>

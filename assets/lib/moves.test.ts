@@ -45,6 +45,10 @@ describe('a write', () => {
     expect(wordsOfWrite('POST', '/api/rigs', { name: 'Ebb', venue: 'Quay' })).toBe('Make a rig: name Ebb, venue Quay');
     expect(wordsOfWrite('DELETE', '/api/rigs/r', null)).toBe('Throw a rig away');
   });
+  it('says whom it is about', () => {
+    const words = wordsOfWrite('PATCH', '/api/rigs/r/fixtures/f', { version: 3, address: '37' }, { f: 'Tape' });
+    expect(words).toBe('Change a unit, Tape: address 37');
+  });
   it('knows its rig', () => {
     expect([rigOf('/api/rigs/r/undo'), rigOf('/api/import')]).toEqual(['r', null]);
   });

@@ -48,9 +48,20 @@ const WORDS: readonly [RegExp, string][] = [
   [/^PATCH \/api\/rigs\//, 'Rename the rig'],
 ];
 
-/** What a write is about, for somebody who sees it waiting: "Change a unit: name Edge, address 37". */
-export function wordsOfWrite(method: string, path: string, body: unknown): string {
-  const what = WORDS.find(([pattern]) => pattern.test(`${method} ${path}`))?.[1] ?? 'A change';
+/**
+ * What a write is about, for somebody who sees it waiting: "Change a unit: Tape, address 37".
+ *
+ * @param names what units, looks and senders are called, by id
+ */
+export function wordsOfWrite(
+  method: string,
+  path: string,
+  body: unknown,
+  names: Readonly<Record<string, string>> = {},
+): string {
+  const kind = WORDS.find(([pattern]) => pattern.test(`${method} ${path}`))?.[1] ?? 'A change';
+  const whom = path.split('/').flatMap((part) => names[part] ?? [])[0];
+  const what = whom === undefined ? kind : `${kind}, ${whom}`;
   if (typeof body !== 'object' || body === null) return what;
   const details = Object.entries(body)
     .filter(

@@ -19,12 +19,18 @@ export type Draft = {
  */
 export class Drafts {
   list = $state.raw<readonly Draft[]>([]);
+  /** Those that nobody has sent yet. */
+  readonly open = $derived(this.list.filter((one) => one.takingAt === undefined));
 
   constructor() {
     this.list = Object.keys(localStorage)
       .filter((name) => name.startsWith(PREFIX))
       .flatMap((name) => parse(localStorage.getItem(name)))
       .sort((one, other) => other.at - one.at);
+  }
+
+  isTaking(key: string): boolean {
+    return this.list.find((one) => one.key === key)?.takingAt !== undefined;
   }
 
   text(key: string): string | null {
@@ -41,15 +47,12 @@ export class Drafts {
     if (draft) this.#store({ ...draft, takingAt: Date.now() });
   }
 
-  /** A write of that time has been answered, and nobody was there any more to hear it. */
-  answered(at: number, isTaken: boolean): void {
+  /** A write of that time has been answered when nobody was there any more to hear it: made, or listed with its reason. */
+  answered(at: number): void {
     const sent = this.list
       .filter((one) => one.takingAt !== undefined && one.takingAt <= at && at - one.takingAt < 2000)
       .sort((one, other) => (other.takingAt ?? 0) - (one.takingAt ?? 0))[0];
-    if (!sent) return;
-    const { takingAt: _, ...draft } = sent;
-    if (isTaken) this.drop(sent.key);
-    else this.#store(draft);
+    if (sent) this.drop(sent.key);
   }
 
   drop(key: string): void {

@@ -34,7 +34,9 @@ export class Outbox {
   /** How many writes of before a reload have gone out, for a word about it. */
   sentLater = $state(0);
   /** Called when a write that nobody waits for any more has been answered. */
-  onLate: (kept: Kept, isTaken: boolean) => void = () => {};
+  onLate: (kept: Kept) => void = () => {};
+  /** What units, looks and senders are called, by id: a waiting change says whom it is about. */
+  names: Readonly<Record<string, string>> = {};
   readonly waiting = $derived(this.entries.filter((one) => one.refused === null));
   readonly refused = $derived(this.entries.filter((one) => one.refused !== null));
   #queue: Pending[] = [];
@@ -70,7 +72,7 @@ export class Outbox {
       method: request.method,
       url,
       body: body === '' ? null : body,
-      words: wordsOfWrite(request.method, path, json(body)),
+      words: wordsOfWrite(request.method, path, json(body), this.names),
       at: Date.now(),
       isSent: false,
       refused: null,
@@ -195,7 +197,7 @@ export class Outbox {
       const why = isRecord(problem) && typeof problem.detail === 'string' ? problem.detail : 'Rigger did not take it.';
       this.#keep(this.entries.map((one) => (one.key === kept.key ? { ...one, refused: why } : one)));
     }
-    this.onLate(kept, answer.ok);
+    this.onLate(kept);
   }
 
   #replace(pending: Pending, kept: Kept): void {

@@ -6,6 +6,7 @@ namespace Rigger\App\Guard;
 
 use Rigger\App\Problem\Problem;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
@@ -41,6 +42,12 @@ final readonly class BodyListener
         if ('form' !== $request->getContentTypeFormat() || !str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/form-data')) {
             throw new Problem(415, 'wrong_type', 'This cannot be taken', 'Here a form with a file is taken (multipart/form-data).');
         }
+        $files = $request->files->all();
+        array_walk_recursive($files, static function (mixed $file): void {
+            if ($file instanceof UploadedFile && \in_array($file->getError(), [\UPLOAD_ERR_CANT_WRITE, \UPLOAD_ERR_NO_TMP_DIR], true)) {
+                throw Problem::diskFull();
+            }
+        });
         $fields = $request->request->all();
         array_walk_recursive($fields, static fn (mixed $text): null => \is_string($text) ? self::requireText($text) : null);
     }

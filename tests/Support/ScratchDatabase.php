@@ -59,18 +59,38 @@ final class ScratchDatabase
      */
     public function console(string $folder, array $environment, int $status, string ...$arguments): string
     {
-        $process = new Process([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...array_values($arguments)], null, ['DATABASE_URL' => $this->url, 'RIGGER_UPKEEP_URL' => $this->upkeepUrl, 'RIGGER_DATA' => $folder, 'APP_ENV' => 'test', 'APP_DEBUG' => '1', 'RIGGER_LOG' => '/dev/null', 'PGBIN' => self::programs()] + $environment);
-        $process->setTimeout(120);
+        $process = $this->process($folder, $environment, array_values($arguments));
         $process->run();
         Assert::assertSame($status, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
 
         return $process->getOutput().$process->getErrorOutput();
     }
 
+    /** A command that runs beside others. */
+    public function begin(string ...$arguments): Process
+    {
+        $process = $this->process(sys_get_temp_dir(), [], array_values($arguments));
+        $process->start();
+
+        return $process;
+    }
+
     public function drop(): void
     {
         $upkeep = $this->upkeep();
         $upkeep->executeStatement('DROP DATABASE IF EXISTS '.$this->name.' WITH (FORCE)');
+    }
+
+    /**
+     * @param array<string, string> $environment
+     * @param list<string>          $arguments
+     */
+    private function process(string $folder, array $environment, array $arguments): Process
+    {
+        $process = new Process([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments], null, ['DATABASE_URL' => $this->url, 'RIGGER_UPKEEP_URL' => $this->upkeepUrl, 'RIGGER_DATA' => $folder, 'APP_ENV' => 'test', 'APP_DEBUG' => '1', 'RIGGER_LOG' => '/dev/null', 'PGBIN' => self::programs()] + $environment);
+        $process->setTimeout(120);
+
+        return $process;
     }
 
     private static function programs(): string

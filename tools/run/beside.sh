@@ -14,7 +14,7 @@ beside() {
   find_place
   [ -f "$data/rigger-data" ] || [ -n "${DATABASE_URL:-}" ] || fail "There are no data in $data yet; bin/start makes them."
   if [ -z "${DATABASE_URL:-}" ] && { [ ! -e "$data/run/lock" ] || flock -n "$data/run/lock" true; }; then
-    "$here/bin/start" --only-database >/dev/null & starter=$!
+    "$here/bin/start" --only-database >/dev/null 2>"$data/run/beside.said" & starter=$!
     trap 'end_lending' EXIT
     for _ in $(seq 600); do [ -e "$data/run/ready" ] && break; kill -0 "$starter" 2>/dev/null || fail "The database could not be started."; sleep 0.1; done
   fi

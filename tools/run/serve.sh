@@ -78,5 +78,5 @@ done
 [ -e "$data/run/ready" ] || fail "The web server does not start: $(tail -qn 2 "$data/log/nginx.log" "$data/log/php.log" 2>/dev/null | tr '\n' ' ')"
 echo "Rigger is at http://127.0.0.1:$port (Ctrl+C stops it)" || true
 [ "$code" = "${RIGGER_CHECKOUT:-$code}" ] || say "It runs from a copy in $code, because $account cannot read $RIGGER_CHECKOUT."
-say "Its data stand in $data"
+say "Its data stand in $data$([ -z "${DATABASE_URL:-}" ] || echo ' (backups and logs; the database is your own)')"
 while :; do sleep 1 & wait $! || true; keep_watching; done

@@ -109,6 +109,7 @@ application_environment() {
   cat <<RUN
 export APP_ENV=$APP_ENV APP_DEBUG=$APP_DEBUG RIGGER_DATA='$data' RIGGER_CACHE_DIR='$RIGGER_CACHE_DIR' RIGGER_LOG=php://stderr RIGGER_DESK_SOCKET='$sockets/desk.sock' PGBIN='$pgbin'
 ${DATABASE_URL:+export DATABASE_URL='$DATABASE_URL'}
+${RIGGER_UPKEEP_URL:+export RIGGER_UPKEEP_URL='$RIGGER_UPKEEP_URL'}
 RUN
 }
 
@@ -157,13 +158,18 @@ http {
     # What people bring is read by workers of its own.
     location ~ ^/api/(charts/text|imports?|backups/upload|rigs/[^/]+/patch-list(/preview)?)\$ {
       include $data/run/php-request.conf; fastcgi_read_timeout 100s; fastcgi_pass unix:$sockets/readers.sock;
-      error_page 502 504 = @away; error_page 413 = @large;
+      error_page 500 = @full; error_page 502 504 = @away; error_page 413 = @large;
     }
-    location / { try_files \$uri /index.php\$is_args\$args; error_page 413 = @large; }
+    location / { try_files \$uri /index.php\$is_args\$args; error_page 500 = @full; error_page 413 = @large; }
     location = /index.php {
       internal;
       include $data/run/php-request.conf; fastcgi_read_timeout 120s; fastcgi_pass unix:$sockets/php.sock;
-      error_page 502 504 = @away;
+      error_page 500 = @full; error_page 502 504 = @away;
+    }
+    # nginx itself fails so when it cannot keep what is sent to it.
+    location @full {
+      include $data/run/headers.conf; default_type application/problem+json;
+      return 507 '{"type":"disk_full","title":"The disk is full","status":507,"detail":"The disk of this machine is full, so nothing was changed. Make room on it, then try again.","violations":[]}';
     }
     location @away {
       include $data/run/headers.conf; add_header Retry-After 1 always; default_type application/problem+json;

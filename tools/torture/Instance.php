@@ -8,7 +8,8 @@ final class Instance
     /** @var resource|null */
     private $process;
 
-    public function __construct(private readonly string $checkout, public readonly string $data, public readonly int $port, private readonly int $databasePort)
+    /** @param list<string> $options of bin/start */
+    public function __construct(private readonly string $checkout, public readonly string $data, public readonly int $port, private readonly int $databasePort, private readonly array $options = [])
     {
     }
 
@@ -16,7 +17,7 @@ final class Instance
     public function start(bool $isExpectedToFail = false): array
     {
         $log = $this->data.'.said';
-        $this->process = proc_open(['setsid', $this->checkout.'/bin/start', '--port', (string) $this->port], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes, null,
+        $this->process = proc_open(['setsid', $this->checkout.'/bin/start', '--port', (string) $this->port, ...$this->options], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes, null,
             ['RIGGER_DATA' => $this->data, 'RIGGER_PG_PORT' => (string) $this->databasePort] + getenv()) ?: null;
         for ($until = microtime(true) + ($isExpectedToFail ? 30 : 90); microtime(true) < $until; usleep(50_000)) {
             $status = proc_get_status($this->process);

@@ -172,6 +172,21 @@ final class Trial
         exec('cp -a '.escapeshellarg($this->folder.'/halted').' '.escapeshellarg($broken).' && : > '.escapeshellarg($broken.'/pg/PG_VERSION'));
         $this->refused('a database that looks damaged', new Instance($this->checkout, $broken, $this->port + 8, 54396), 'looks damaged');
         $this->must(is_file($broken.'/pg/global/pg_control'), 'The damaged database was touched.');
+        $this->movedAside($broken);
+    }
+
+    /** --fresh takes nothing away: what was there stands beside it, whole, and can be started again. */
+    private function movedAside(string $data): void
+    {
+        exec('cp -a '.escapeshellarg($this->folder.'/halted/pg/PG_VERSION').' '.escapeshellarg($data.'/pg/PG_VERSION'));
+        $before = exec('cd '.escapeshellarg($data.'/pg').' && find . -type f | sort | xargs sha1sum | sha1sum');
+        $fresh = new Instance($this->checkout, $data, $this->port + 8, 54396, ['--fresh', '--no-demo']);
+        [$status, $said] = $fresh->start();
+        $this->must(-1 === $status && 1 === preg_match('/The data until now stand in (\S+)/', $said, $found), '--fresh does not start, or does not say where the data are: '.$said);
+        [, $rigs] = (new Client($fresh->port))->patiently('GET', '/api/rigs', until: microtime(true) + 10);
+        $this->must(0 === ($rigs['total'] ?? null), '--fresh begins with rigs.');
+        $fresh->stop();
+        $this->must($before === exec('cd '.escapeshellarg(($found[1] ?? '/nonexistent').'/pg').' && find . -type f | sort | xargs sha1sum | sha1sum'), 'What was moved aside is not what it was.');
     }
 
     private function refused(string $what, Instance $instance, string $words): void
@@ -217,6 +232,14 @@ final class Trial
         $this->must(null !== ($told[1]['warning'] ?? null), 'The full disk was not told: '.json_encode($told));
         $this->row('a full disk, then room again', 1, $writers->acknowledged(), $rigs, $one->port, $gap);
         $one->stop();
+        // A first start on a disk that is full says so, and the next one, with room again, finds nothing in its way.
+        $new = new Instance($this->checkout, $this->disk.'/new', $this->port + 5, 54398);
+        exec('dd if=/dev/zero of='.escapeshellarg($this->disk.'/filler').' bs=64k 2>/dev/null');
+        $this->refused('a first start on a full disk', $new, 'disk');
+        unlink($this->disk.'/filler');
+        [$status, $said] = $new->start();
+        $this->must(-1 === $status, 'It does not start once there is room: '.$said);
+        $new->stop();
     }
 
     private function instance(string $name, int $offset = 0): Instance

@@ -15,30 +15,32 @@
 </script>
 
 <svelte:head><title>{title} · Rigger</title></svelte:head>
-<div class="scroll relative h-full">
+<div class="relative h-full">
   <Notices />
-  <main class="mx-auto grid max-w-[980px] gap-6 px-6 py-6">
-    <div class="flex items-center gap-1">
-      <nav class="flex flex-1 gap-1" aria-label="All rigs">
-        {#each PAGES as page (page.path)}
-          <a
-            class="btn {route.pathname === page.path ? '' : 'btn-quiet'}"
-            href={p(page.path)}
-            aria-current={route.pathname === page.path ? 'page' : undefined}>{page.name}</a
-          >
-        {/each}
-      </nav>
-      <button class="btn btn-quiet" onclick={() => theme.toggle()}
-        >{theme.name === 'booth' ? 'Daylight' : 'Dark'} theme</button
-      >
-    </div>
-    <div class="flex items-center gap-3">
-      <div class="flex-1">
-        <h1 class="text-[20px]">{title}</h1>
-        <p class="dim text-[12.5px]">{words}</p>
+  <div class="scroll h-full">
+    <main class="mx-auto grid max-w-[980px] gap-6 px-6 py-6">
+      <div class="flex items-center gap-1">
+        <nav class="flex flex-1 gap-1" aria-label="All rigs">
+          {#each PAGES as page (page.path)}
+            <a
+              class="btn {route.pathname === page.path ? '' : 'btn-quiet'}"
+              href={p(page.path)}
+              aria-current={route.pathname === page.path ? 'page' : undefined}>{page.name}</a
+            >
+          {/each}
+        </nav>
+        <button class="btn btn-quiet" onclick={() => theme.toggle()}
+          >{theme.name === 'booth' ? 'Daylight' : 'Dark'} theme</button
+        >
       </div>
-      {@render actions?.()}
-    </div>
-    {@render children()}
-  </main>
+      <div class="flex items-center gap-3">
+        <div class="flex-1">
+          <h1 class="text-[20px]">{title}</h1>
+          <p class="dim text-[12.5px]">{words}</p>
+        </div>
+        {@render actions?.()}
+      </div>
+      {@render children()}
+    </main>
+  </div>
 </div>

@@ -17,7 +17,7 @@ final readonly class ChangeLook
         public ?int $bank = null,
         #[Assert\Range(notInRangeMessage: 'Scenes are counted from 1, and {{ value }} is none.', min: 1, max: 512)]
         public ?int $number = null,
-        #[Assert\All([new Assert\Type('int'), new Assert\Range(notInRangeMessage: 'Values run from 0 to 255, not {{ value }}.', min: 0, max: 255)])]
+        #[Assert\All([new Assert\NotNull(message: 'A value is a number.'), new Assert\Type('int'), new Assert\Range(notInRangeMessage: 'Values run from 0 to 255, not {{ value }}.', min: 0, max: 255)])]
         public ?array $slots = null,
     ) {
     }

@@ -12,7 +12,7 @@ final readonly class LineUpUnits
      * @param list<string> $fixtureIds
      * @param string       $how        row, column or spread
      */
-    public function __construct(public int $version, #[Assert\All(new Assert\Type('string', message: 'A unit is named by its id.'))] public array $fixtureIds, #[Assert\Choice(['row', 'column', 'spread'], message: 'Say row, column or spread.')] public string $how)
+    public function __construct(public int $version, #[Assert\All([new Assert\NotNull(message: 'A unit is named by its id.'), new Assert\Type('string', message: 'A unit is named by its id.')])] public array $fixtureIds, #[Assert\Choice(['row', 'column', 'spread'], message: 'Say row, column or spread.')] public string $how)
     {
     }
 }
