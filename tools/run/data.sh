@@ -13,7 +13,7 @@ check_data() {
     [ "$owner" = "$(id -un)" ] || fail "The data in $data belong to $owner, and this is $(id -un). Start Rigger as $owner, or as root, which runs it as $owner; or name another folder with RIGGER_DATA. Nothing was touched."
     { [ -r "$data" ] && [ -w "$data" ] && [ -x "$data" ]; } || fail "The folder $data is read-only for $(id -un). Make it writable, or name another with RIGGER_DATA."
     if [ ! -f "$mark" ]; then
-      foreign="$(find "$data" -mindepth 1 -maxdepth 1 ! -name pg.adopting -printf '%f, ' -quit 2>/dev/null)"
+      foreign="$(find "$data" -mindepth 1 -maxdepth 1 ! -name pg.adopting ! -name rigger-data.new -printf '%f, ' -quit 2>/dev/null)"
       [ -z "$foreign" ] || fail "$data holds something that is not Rigger's (${foreign%, }). Name an empty folder or a new one with RIGGER_DATA. Nothing was touched."
     fi
   else
@@ -25,16 +25,21 @@ check_data() {
 # The folder and its parts, private to the account.
 make_data() {
   umask 077
-  try "The data folder $data could not be made" mkdir -p "$data" "$data/run/services" "$data/log" "$data/secrets" "$data/backups" "$data/cache"
-  try "The data folder $data could not be written" touch "$data/run/written"
+  try "The data folder $data could not be made" mkdir -p "$data"
   chmod 700 "$data"
+  # The mark comes first: a start that is broken off leaves a folder that the next one knows.
   if [ ! -f "$mark" ]; then
-    printf 'These are the data of Rigger: rigs, charts, desks and their history.\nlayout %s\nmade %s\n' "$layout" "$(date -u +%FT%TZ)" > "$mark.new" || fail "The data folder $data could not be written: is the disk full?"
-    sync "$mark.new"; mv "$mark.new" "$mark"; sync "$data"
+    try "The data folder $data could not be written" write_mark
+    mv "$mark.new" "$mark"; sync "$data"
   fi
+  try "The data folder $data could not be written" mkdir -p "$data/run/services" "$data/log" "$data/secrets" "$data/backups" "$data/cache"
+  try "The data folder $data could not be written" write_something
   local found; found="$(sed -n 's/^layout //p' "$mark")"
   [ "$found" = "$layout" ] || fail "The data in $data were written by another Rigger (layout ${found:-unknown}; this one knows $layout). Start the newer one. Nothing was touched."
 }
+
+write_mark() { printf 'These are the data of Rigger: rigs, charts, desks and their history.\nlayout %s\nmade %s\n' "$layout" "$(date -u +%FT%TZ)" > "$mark.new" && sync "$mark.new"; }
+write_something() { date > "$data/run/written"; }
 
 # A password is made once, and only the owner of the folder can read it.
 secret() {

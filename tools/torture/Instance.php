@@ -16,21 +16,30 @@ final class Instance
     /** @return array{int, string} its exit status (-1 while it runs) and what it said */
     public function start(bool $isExpectedToFail = false): array
     {
-        $log = $this->data.'.said';
-        $this->process = proc_open(['setsid', $this->checkout.'/bin/start', '--port', (string) $this->port, ...$this->options], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes, null,
+        // Beside the data there may be no room.
+        $log = (string) tempnam(sys_get_temp_dir(), 'rigger-said');
+        $this->process = proc_open(['setsid', $this->checkout.'/bin/start', '--port', (string) $this->port, ...$this->options], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['redirect', 1]], $pipes, null,
             ['RIGGER_DATA' => $this->data, 'RIGGER_PG_PORT' => (string) $this->databasePort] + getenv()) ?: null;
         for ($until = microtime(true) + ($isExpectedToFail ? 30 : 90); microtime(true) < $until; usleep(50_000)) {
             $status = proc_get_status($this->process);
             if (!$status['running']) {
-                return [$status['exitcode'], trim((string) file_get_contents($log))];
+                return [$status['exitcode'], self::said($log)];
             }
             clearstatcache();
             if (!$isExpectedToFail && file_exists($this->data.'/run/ready')) {
-                return [-1, trim((string) file_get_contents($log))];
+                return [-1, self::said($log)];
             }
         }
 
-        return [-1, trim((string) file_get_contents($log))];
+        return [-1, self::said($log)];
+    }
+
+    private static function said(string $log): string
+    {
+        $said = trim((string) file_get_contents($log));
+        unlink($log);
+
+        return $said;
     }
 
     public function starter(): int
@@ -40,7 +49,9 @@ final class Instance
 
     public function signal(int $signal): void
     {
-        posix_kill($this->starter(), $signal);
+        if ($this->starter() > 1) {
+            posix_kill($this->starter(), $signal);
+        }
     }
 
     /** Asks it to stop and waits until nothing of it is left. @return float seconds */
