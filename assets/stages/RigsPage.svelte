@@ -66,11 +66,11 @@
   <ul class="grid gap-3">
     {#each rigs.data?.rigs ?? [] as rig (rig.id)}
       <li class="pane rule grid gap-2 rounded-md border p-4">
-        <div class="flex items-baseline gap-3">
+        <div class="flex flex-wrap items-baseline gap-3">
           <a class="text-[15px] font-[640] hover:underline" href={p('/rigs/:rig/desk', { params: { rig: rig.id } })}
             ><bdi>{rig.name}</bdi></a
           >
-          <span class="dim flex-1 text-[12.5px]"
+          <span class="dim flex-[1_1_240px] text-[12.5px]"
             ><bdi>{rig.venue}</bdi> · {plural(rig.tape.length, 'fixture')}{rig.desk ? ` · ${rig.desk}` : ''}</span
           >
           <a

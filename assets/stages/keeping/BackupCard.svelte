@@ -31,7 +31,7 @@
 <li class="pane rule grid gap-2 rounded-md border px-4 py-3">
   <div class="flex flex-wrap items-baseline gap-3">
     <b class="font-[640]">{moment(backup.madeAt)}</b>
-    <span class="dim flex-1 text-[12.5px]"
+    <span class="dim flex-[1_1_280px] text-[12.5px]"
       >{WHY[backup.why] ?? backup.why} · {plural(backup.rigs.length, 'rig')}, {plural(backup.charts, 'chart')}, {plural(
         backup.desks,
         'desk',

@@ -53,7 +53,7 @@
     {#each thrown as one (one.id)}
       <li class="pane rule flex flex-wrap items-center gap-3 rounded-md border px-4 py-3">
         <Tape name={one.name} />
-        <span class="dim flex-1 text-[12.5px]"
+        <span class="dim flex-[1_1_240px] text-[12.5px]"
           >{KINDS[one.kind] ?? one.kind} · {one.holds} · thrown away {moment(one.thrownAt)}</span
         >
         <button class="btn h-7" onclick={() => work(() => brought(one))} aria-label="Bring {one.name} back"
