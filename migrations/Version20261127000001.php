@@ -39,6 +39,15 @@ final class Version20261127000001 extends AbstractMigration
                 RETURN NULL;
             END $$
             SQL);
+        // Undo can write revisions of a chart that lies in the wastebasket: it stays out of sight.
+        $this->addSql(<<<'SQL'
+            CREATE OR REPLACE FUNCTION library_follow() RETURNS TRIGGER LANGUAGE plpgsql AS $$
+            DECLARE wanted UUID := CASE WHEN TG_OP = 'DELETE' THEN OLD.type_id ELSE NEW.type_id END;
+            BEGIN
+                IF NOT EXISTS (SELECT 1 FROM fixture_type WHERE id = wanted AND thrown_at IS NOT NULL) THEN PERFORM library_index(wanted); END IF;
+                RETURN NULL;
+            END $$
+            SQL);
         $this->addSql('CREATE TRIGGER library_hide AFTER UPDATE OF thrown_at ON fixture_type FOR EACH ROW WHEN (OLD.thrown_at IS DISTINCT FROM NEW.thrown_at) EXECUTE FUNCTION library_hide()');
     }
 
@@ -46,6 +55,13 @@ final class Version20261127000001 extends AbstractMigration
     {
         $this->addSql('DROP TRIGGER library_hide ON fixture_type');
         $this->addSql('DROP FUNCTION library_hide');
+        $this->addSql(<<<'SQL'
+            CREATE OR REPLACE FUNCTION library_follow() RETURNS TRIGGER LANGUAGE plpgsql AS $$
+            BEGIN
+                IF TG_OP = 'DELETE' THEN PERFORM library_index(OLD.type_id); ELSE PERFORM library_index(NEW.type_id); END IF;
+                RETURN NULL;
+            END $$
+            SQL);
         $this->addSql('ALTER TABLE change DROP schema_version');
         $this->addSql('DROP TABLE answered_request');
         $this->addSql('ALTER TABLE fixture_type DROP CONSTRAINT fixture_type_name');

@@ -124,7 +124,7 @@ final readonly class Backups
                 $this->database->executeStatement('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
             }
             $snapshot = $this->database->fetchOne('SELECT pg_export_snapshot()');
-            $process = $this->server->dump(['-Fc', '--no-owner', '--no-acl', '--no-comments', '--snapshot='.(\is_string($snapshot) ? $snapshot : ''), '-f', $file, $this->server->database()]);
+            $process = $this->server->dump(['-Fc', '--no-owner', '--no-acl', '--no-comments', '--exclude-table-data=answered_request', '--snapshot='.(\is_string($snapshot) ? $snapshot : ''), '-f', $file, $this->server->database()]);
             if (0 !== $process->run()) {
                 throw BackupFailed::program('Copying the database', $process->getErrorOutput());
             }

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { kept } from '../../lib/kept';
+  import { drafts } from '../../state/drafts.svelte';
   import { untrack } from 'svelte';
   import { answered, api } from '../../api/client';
   import type { ApiError } from '../../api/errors';
@@ -55,7 +57,9 @@
           : api.POST('/api/rigs/{rig}/stage-plan/supports', { params: { path }, body }),
       );
     }, true);
-    if (!problem) onDone();
+    if (problem) return;
+    drafts.drop(`support.${session.id}.${kind}`);
+    onDone();
   }
 
   async function strike() {
@@ -81,6 +85,14 @@
     aria-label="Name"
     placeholder={isStand ? 'stand, house left' : 'front beam'}
     bind:value={name}
+    {@attach support
+      ? undefined
+      : kept(
+          `support.${session.id}.${kind}`,
+          'Name of a beam or stand',
+          () => name,
+          (text) => (name = text),
+        )}
     dir="auto"
     aria-invalid={!!problem?.at('name')}
   />
