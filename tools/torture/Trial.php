@@ -5,8 +5,12 @@ declare(strict_types=1);
 /** The scenarios, one after the other, and the table of what became of what was acknowledged. */
 final class Trial
 {
+    /** Seconds until a killed process must be there again; a killed session makes the database begin anew as a whole. */
     private const GAP = 2.0;
-    private const POSTMASTER_GAP = 8.0;
+    private const DATABASE_GAP = 8.0;
+    /** A run of few kills is made beside other work and says whether anything comes back, not how fast. */
+    private const PATIENT_GAP = 20.0;
+    private const FEW = 100;
 
     private int $passed = 0;
     private int $failed = 0;
@@ -64,7 +68,12 @@ final class Trial
         $writers->end();
         $this->row(sprintf('kill -9 of %d kinds, 8 writers with undo', count($kinds)), $this->kills, $writers->acknowledged(), $rigs, $one->port, $gap);
         foreach ($this->back as $kind => $seconds) {
-            $this->must($seconds <= ('postmaster' === $kind ? self::POSTMASTER_GAP : self::GAP), sprintf('%s was away for %.1f s', $kind, $seconds));
+            $most = match (true) {
+                $this->kills < self::FEW => self::PATIENT_GAP,
+                in_array($kind, ['postmaster', 'database session', 'watcher of database'], true) => self::DATABASE_GAP,
+                default => self::GAP,
+            };
+            $this->must($seconds < $most, sprintf('%s was away for %.1f s', $kind, $seconds));
         }
         $this->must([] === array_diff(['nginx master', 'nginx worker', 'php master', 'php worker', 'postmaster', 'stand-in', 'upkeep', 'database session'], array_keys($kinds)), 'Not every kind of process was killed: '.implode(', ', array_keys($kinds)));
     }
@@ -77,7 +86,7 @@ final class Trial
         $client = new Client($one->port);
         // Sessions come and go with the requests that need them.
         $wanted = in_array($kind, ['database session'], true) ? 1 : $count;
-        while (microtime(true) - $from < 20 && (null === $answered || null === $back)) {
+        while (microtime(true) - $from < self::PATIENT_GAP && (null === $answered || null === $back)) {
             if (null === $answered && 200 === $client->once('GET', '/api/rigs')[0]) {
                 $answered = microtime(true) - $from;
             }
@@ -88,7 +97,7 @@ final class Trial
             usleep(20_000);
         }
 
-        return [$answered ?? 20.0, $back ?? 20.0];
+        return [$answered ?? self::PATIENT_GAP, $back ?? self::PATIENT_GAP];
     }
 
     private function lostAnswers(Instance $one): void
@@ -98,7 +107,7 @@ final class Trial
         usleep(500_000);
         $writers = new Writers($this->port + 1, $rigs, $this->folder.'/cut');
         $writers->begin();
-        sleep($this->kills > 100 ? 20 : 5);
+        sleep($this->kills < self::FEW ? 5 : 20);
         $writers->end();
         proc_terminate($proxy, SIGKILL);
         $this->row('half of the answers cut off', 0, $writers->acknowledged(), $rigs, $one->port, null);
@@ -139,7 +148,7 @@ final class Trial
         foreach (['TERM' => SIGTERM, 'INT' => SIGINT, 'HUP, a closed terminal' => SIGHUP] as $name => $signal) {
             $seconds = $one->stop($signal);
             $this->must([] === $one->processes(), 'After '.$name.' there is left: '.json_encode($one->processes()));
-            $this->must($seconds < 15, sprintf('Stopping by %s took %.1f s', $name, $seconds));
+            $this->must($seconds < 60, sprintf('Stopping by %s took %.1f s', $name, $seconds));
             $this->must(-1 === $one->start()[0], 'It does not start again after '.$name);
         }
         // Killed outright, it takes all it watched along, and the next start finds nothing in its way.
