@@ -17,7 +17,8 @@
   $effect(() => {
     const newest = version.data?.version;
     const mine = untrack(() => rig.data?.version);
-    if (newest !== undefined && mine !== undefined && newest > mine)
+    // An earlier one too: a backup may have been brought back.
+    if (newest !== undefined && mine !== undefined && newest !== mine)
       void client.invalidateQueries({ queryKey: ['rig', id] });
   });
 

@@ -1,23 +1,29 @@
 import { describe, expect, it } from 'vitest';
-import { rebased, withMove } from './moves';
+import { rebased, withMove, type Moves } from './moves';
 import { isWrite, rigOf, wordsOfWrite } from './writes';
 
 describe('versions that one’s own changes have led to', () => {
+  const NOW = 1_000_000;
+  const led = (...pairs: [number, number][]) =>
+    pairs.reduce((moves, [from, to]) => withMove(moves, from, to, NOW), {} as Moves);
+
   it('are followed as far as they go, and no further', () => {
-    const moves = withMove(withMove({}, 7, 8), 8, 9);
-    expect([rebased(moves, 7), rebased(moves, 8), rebased(moves, 9), rebased(moves, 3)]).toEqual([9, 9, 9, 3]);
+    const moves = led([7, 8], [8, 9]);
+    expect([7, 8, 9, 3].map((version) => rebased(moves, version, NOW))).toEqual([9, 9, 9, 3]);
   });
   it('end where somebody else’s change stands between', () => {
-    expect(rebased(withMove(withMove({}, 7, 8), 9, 10), 7)).toBe(8);
+    expect(rebased(led([7, 8], [9, 10]), 7, NOW)).toBe(8);
   });
   it('never lead in a circle', () => {
-    expect(rebased({ '7': 8, '8': 7 }, 7)).toBe(8);
+    expect(rebased(led([7, 8], [8, 7]), 7, NOW)).toBe(8);
   });
-  it('are forgotten, the oldest first', () => {
-    let moves = {};
-    for (let version = 1; version <= 100; version++) moves = withMove(moves, version, version + 1);
+  it('are forgotten after a while, for a backup that is brought back uses numbers again', () => {
+    expect(rebased(led([7, 8]), 7, NOW + 20 * 60_000)).toBe(7);
+  });
+  it('are forgotten when there are many, the oldest first', () => {
+    const moves = led(...Array.from({ length: 100 }, (_, index): [number, number] => [index + 1, index + 2]));
     expect(Object.keys(moves)).toHaveLength(60);
-    expect([rebased(moves, 1), rebased(moves, 60)]).toEqual([1, 101]);
+    expect([rebased(moves, 1, NOW), rebased(moves, 60, NOW)]).toEqual([1, 101]);
   });
 });
 

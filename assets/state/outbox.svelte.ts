@@ -6,6 +6,7 @@ import { claimWindow, liveWindows } from './windowId';
 const AGAIN_AFTER_MS = 1000;
 const AWAY = [502, 503, 504];
 const PREFIX = 'rigger.outbox.';
+const MOVES = 'rigger.moves.';
 
 /** A write as it is kept in this browser until the server has answered it. */
 export type Kept = {
@@ -94,6 +95,12 @@ export class Outbox {
     void this.#run();
   }
 
+  /** A backup was brought back: what led to which version is of no use any more. */
+  forgetMoves(): void {
+    this.#own = {};
+    for (const name of Object.keys(localStorage)) if (name.startsWith(MOVES)) localStorage.removeItem(name);
+  }
+
   drop(kept: Kept): void {
     this.#keep(this.entries.filter((one) => one.key !== kept.key));
   }
@@ -174,7 +181,7 @@ export class Outbox {
     if (rig === null) return version;
     // What undo takes back is what this window has seen last.
     const isStep = /\/(undo|redo)$/.test(kept.url);
-    return rebased(isStep ? (this.#own[rig] ?? {}) : (read<Moves>(movesOf(rig)) ?? {}), version);
+    return rebased(isStep ? (this.#own[rig] ?? {}) : (read<Moves>(movesOf(rig)) ?? {}), version, Date.now());
   }
 
   async #learn(kept: Kept, answer: Response): Promise<void> {
@@ -184,8 +191,9 @@ export class Outbox {
     // A rig says its version near its head; the whole of it is read once, by whoever asked.
     const made = Number(/"version":(\d+)/.exec((await answer.clone().text()).slice(0, 4000))?.[1] ?? 0);
     if (made <= body.version) return;
-    this.#own[rig] = withMove(this.#own[rig] ?? {}, body.version, made);
-    write(movesOf(rig), withMove(read<Moves>(movesOf(rig)) ?? {}, body.version, made));
+    const now = Date.now();
+    this.#own[rig] = withMove(this.#own[rig] ?? {}, body.version, made, now);
+    write(movesOf(rig), withMove(read<Moves>(movesOf(rig)) ?? {}, body.version, made, now));
   }
 
   async #late(kept: Kept, answer: Response): Promise<void> {
@@ -219,7 +227,7 @@ export class Outbox {
   }
 }
 
-const movesOf = (rig: string) => `rigger.moves.${rig}`;
+const movesOf = (rig: string) => MOVES + rig;
 
 function withKey(request: Request, key: string): Request {
   request.headers.set('Idempotency-Key', key);

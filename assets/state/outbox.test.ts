@@ -106,7 +106,7 @@ describe('a write', () => {
     const outbox = new Outbox();
     answer = async ({ body }) => {
       if (sent.length > 1) return json({ version: 3 });
-      localStorage.setItem('rigger.moves.r', JSON.stringify({ '1': 2 }));
+      localStorage.setItem('rigger.moves.r', JSON.stringify({ '1': { to: 2, at: Date.now() } }));
       return json({ type: 'version_moved', asked: body }, 409);
     };
     expect((await outbox.send(rename(1, 'Ebb'))).status).toBe(200);

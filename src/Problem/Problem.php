@@ -42,7 +42,10 @@ final class Problem extends \RuntimeException
     /** @param list<string> $since what was done meanwhile, in words */
     public static function versionMoved(int $version, array $since): self
     {
-        return new self(409, 'version_moved', 'The rig has changed meanwhile', \sprintf('Your change was not made, for the rig has changed meanwhile: %s. Look at it as it is now, then try again.', implode('; ', $since)), [], ['version' => $version, 'since' => $since]);
+        // Nothing was done since where a backup was brought back meanwhile: the rig is an earlier one.
+        $what = [] === $since ? 'it is an earlier one now; a backup was brought back, perhaps' : 'it has changed meanwhile: '.implode('; ', $since);
+
+        return new self(409, 'version_moved', 'The rig has changed meanwhile', \sprintf('Your change was not made, for the rig is not as you saw it: %s. Look at it as it is now, then try again.', $what), [], ['version' => $version, 'since' => $since]);
     }
 
     public static function conflict(string $type, string $detail): self

@@ -5,6 +5,7 @@
   import { backupsQuery, keys } from '../../api/queries';
   import type { Backup } from '../../api/types';
   import { plural } from '../../lib/words';
+  import { outbox } from '../../state/outbox.svelte';
   import BackupCard from './BackupCard.svelte';
   import KeepingFrame from './KeepingFrame.svelte';
 
@@ -41,6 +42,7 @@
       const answer = await answered(
         api.POST('/api/backups/{name}/restore', { params: { path: { name: backup.name } } }),
       );
+      outbox.forgetMoves();
       await client.invalidateQueries();
       return answer.words;
     });
@@ -48,6 +50,7 @@
   const bringBack = (name: string) =>
     work('Bringing it back', async () => {
       const answer = await answered(api.POST('/api/backups/aside/{name}/bring-back', { params: { path: { name } } }));
+      outbox.forgetMoves();
       await client.invalidateQueries();
       return answer.words;
     });
