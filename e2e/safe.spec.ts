@@ -145,6 +145,44 @@ test('what is thrown away comes back from the wastebasket', async ({ page, reque
   await expect(page.getByRole('link', { name: `Open ${hire}` })).toBeVisible();
 });
 
+test('a chart that hangs somewhere stays, and one on the shelf comes back from the wastebasket', async ({
+  page,
+  request,
+}) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'fixtures');
+  const library = page.getByRole('complementary', { name: 'Library' });
+  const throwAway = async (model: RegExp) => {
+    await library.getByRole('button', { name: model }).click();
+    await expect(page.getByRole('heading', { name: model })).toBeVisible();
+    await page.getByRole('button', { name: 'Take along' }).click();
+    await page.getByRole('button', { name: 'Throw the chart away' }).click();
+  };
+  await throwAway(/Haar/);
+  await expect(page.getByRole('alert')).toContainText('so its chart stays');
+  await throwAway(/Pail 7/);
+  await expect(page.getByRole('alert')).toContainText('Pail 7 is in the wastebasket, with all its revisions.');
+  await expect(library.getByRole('button', { name: /Pail 7/ })).toHaveCount(0);
+  await page.goto('/wastebasket');
+  await page.getByRole('button', { name: /Bring .*Pail 7 back/ }).click();
+  await openStage(page, rig, 'fixtures');
+  await expect(library.getByRole('button', { name: /Pail 7/ })).toBeVisible();
+});
+
+test('a venue goes out as one document and comes back', async ({ page, request }) => {
+  await demoRig(request);
+  await page.goto('/rigs');
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'The Boathouse Studio' }).first().click();
+  const text = readFileSync(await (await download).path(), 'utf8').replaceAll('The Boathouse Studio', 'Mill Lane Hall');
+  await page
+    .getByLabel('Documents to import')
+    .setInputFiles({ name: 'hall.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByText('Brought in the venue')).toContainText('Mill Lane Hall');
+  await page.getByRole('button', { name: 'Close' }).first().click();
+  await expect(page.getByText(/Mill Lane Hall · 14 fixtures/).first()).toBeVisible();
+});
+
 test('a backup is made, shown, brought back, and what was there before is set aside', async ({ page, request }) => {
   test.skip(!process.env.RIGGER_DATA, 'Only with a Rigger of its own');
   await demoRig(request);

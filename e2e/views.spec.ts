@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { demoRig, openStage } from './rigs';
+import { demoRig, openStage, OWN_PAGE } from './rigs';
 
 const STAGES = ['fixtures', 'patch', 'lines', 'desk', 'looks', 'sheets'];
 
@@ -68,6 +68,41 @@ for (const theme of ['booth', 'daylight']) {
     await look('patch with its forms');
     await page.keyboard.press('?');
     await look('keys');
+  });
+
+  test(`what keeps things safe is accessible in ${theme}`, async ({ page, request }) => {
+    test.setTimeout(240_000);
+    await page.addInitScript((name) => localStorage.setItem('rigger.theme', name), theme);
+    const rig = await demoRig(request);
+    await request.delete(`/api/rigs/${await demoRig(request)}`, { headers: OWN_PAGE });
+    await page.goto('/wastebasket');
+    await expect(page.getByRole('button', { name: 'Bring The Tidekeeper back' }).first()).toBeVisible();
+    await inspect(page, 'wastebasket');
+    await request.post('/api/backups', { headers: OWN_PAGE });
+    await page.goto('/backups');
+    await page.getByRole('button', { name: 'See what it holds' }).first().click();
+    await inspect(page, 'backups');
+    // A change that waits, one that was typed and not taken, and what is said of both.
+    await openStage(page, rig, 'patch');
+    await page.getByRole('textbox', { name: 'Address of Haar' }).fill('14');
+    await page.reload();
+    await page.route('**/fixtures/*', (route) => route.abort('connectionrefused'));
+    await page.getByRole('textbox', { name: 'Address of Panel' }).fill('121');
+    await page.getByRole('textbox', { name: 'Address of Panel' }).press('Enter');
+    await expect(page.getByRole('alert')).toContainText('1 change kept here');
+    await page.getByRole('button', { name: /Kept/ }).click();
+    await inspect(page, 'kept and waiting');
+    await page.unroute('**/fixtures/*');
+    await expect(page.getByRole('textbox', { name: 'Address of Panel' })).toHaveValue('1.121', { timeout: 15_000 });
+    await openStage(page, rig, 'fixtures');
+    await page
+      .getByRole('complementary', { name: 'Library' })
+      .getByRole('button', { name: /Quad Pack/ })
+      .click();
+    await page.getByRole('button', { name: 'Take along' }).click();
+    await page.getByRole('button', { name: /Device description/ }).click();
+    await expect(page.getByText('Its address switches.')).toBeVisible();
+    await inspect(page, 'what a device description leaves out');
   });
 
   test(`every view of the desk is accessible in ${theme}`, async ({ page, request }) => {
