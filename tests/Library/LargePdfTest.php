@@ -6,12 +6,12 @@ namespace Rigger\App\Tests\Library;
 
 use Rigger\App\Tests\Support\ApiTestCase;
 
-/** A small file can unpack to very much: as much is read as a page could hold, and no more is kept in memory. */
+/** A small file can unpack to very much: what unpacks it has limits of its own, and what is read has too. */
 final class LargePdfTest extends ApiTestCase
 {
     private const UNPACKED = 24_000_000;
 
-    public function testAsMuchIsReadAsAPageCouldHold(): void
+    public function testItIsReadInAPlaceOfItsOwnAndFillsNoMemory(): void
     {
         $pdf = self::pdf();
         self::assertLessThan(500_000, \strlen($pdf));
@@ -19,7 +19,7 @@ final class LargePdfTest extends ApiTestCase
         $text = $this->upload('/api/charts/text', ['bomb.pdf' => $pdf], 'file')['text'];
         self::assertIsString($text);
         self::assertStringStartsWith('CH1 dimmer 0-255', $text);
-        self::assertSame(400_000, mb_strlen($text));
+        self::assertLessThanOrEqual(400_000, mb_strlen($text));
         self::assertLessThan(16 * 1024 * 1024, memory_get_peak_usage(true) - $before);
     }
 
