@@ -108,7 +108,7 @@ CONF
 application_environment() {
   cat <<RUN
 export APP_ENV=$APP_ENV APP_DEBUG=$APP_DEBUG RIGGER_DATA='$data' RIGGER_CACHE_DIR='$RIGGER_CACHE_DIR' RIGGER_LOG=php://stderr RIGGER_DESK_SOCKET='$sockets/desk.sock' PGBIN='$pgbin'
-${DATABASE_URL:+export DATABASE_URL='$DATABASE_URL'}
+export APP_SECRET="\$(cat '$data/secrets/signing')" DATABASE_URL="${DATABASE_URL:-\$(cat '$data/secrets/database-url')}"
 ${RIGGER_UPKEEP_URL:+export RIGGER_UPKEEP_URL='$RIGGER_UPKEEP_URL'}
 RUN
 }
