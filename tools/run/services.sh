@@ -106,10 +106,12 @@ CONF
 }
 
 application_environment() {
+  local database="\"\$(cat '$data/secrets/database-url')\""
+  [ -z "${DATABASE_URL:-}" ] || database="$(printf %q "$DATABASE_URL")"
   cat <<RUN
 export APP_ENV=$APP_ENV APP_DEBUG=$APP_DEBUG RIGGER_DATA='$data' RIGGER_CACHE_DIR='$RIGGER_CACHE_DIR' RIGGER_LOG=php://stderr RIGGER_DESK_SOCKET='$sockets/desk.sock' PGBIN='$pgbin'
-export APP_SECRET="\$(cat '$data/secrets/signing')" DATABASE_URL="${DATABASE_URL:-\$(cat '$data/secrets/database-url')}"
-${RIGGER_UPKEEP_URL:+export RIGGER_UPKEEP_URL='$RIGGER_UPKEEP_URL'}
+export APP_SECRET="\$(cat '$data/secrets/signing')" DATABASE_URL=$database
+${RIGGER_UPKEEP_URL:+export RIGGER_UPKEEP_URL=$(printf %q "$RIGGER_UPKEEP_URL")}
 RUN
 }
 
