@@ -6,7 +6,7 @@ declare(strict_types=1);
 $base = $argv[1];
 
 /** A key for each write, as a window sends it. */
-function key(): string
+function requestKey(): string
 {
     return preg_replace('/^(.{8})(.{4}).(.{3}).(.{3})(.{12})$/', '$1-$2-4$3-a$4-$5', bin2hex(random_bytes(16)));
 }
@@ -15,7 +15,7 @@ function key(): string
 function ask(string $method, string $url, ?array $body = null): array
 {
     $curl = curl_init($url);
-    curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Sec-Fetch-Site: same-origin', ...('GET' === $method ? [] : ['Idempotency-Key: '.key()])], CURLOPT_ENCODING => 'gzip']);
+    curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Sec-Fetch-Site: same-origin', ...('GET' === $method ? [] : ['Idempotency-Key: '.requestKey()])], CURLOPT_ENCODING => 'gzip']);
     if (null !== $body) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode($body));
     }
