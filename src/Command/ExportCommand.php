@@ -8,6 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Library\Exporter;
+use Rigger\App\Library\Venues;
+use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\LibraryIndex;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\SnapshotLoader;
@@ -17,38 +19,41 @@ use Rigger\Core\Input\Json;
 use Rigger\Core\Library\LibraryQuery;
 use Rigger\Core\Profile\ProfileWriter;
 use Rigger\Core\Rig\RigWriter;
+use Rigger\Core\Rig\VenueWriter;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Style\SymfonyStyle;
 use Symfony\Component\Uid\Uuid;
 
-/** `bin/rigger export fixture|desk|rig NAME`: the open document on standard output. */
-#[AsCommand('rigger:export', 'Export a fixture, a desk or a rig as an open document')]
+/** `bin/rigger export fixture|desk|rig|venue NAME`: the open document on standard output. */
+#[AsCommand('rigger:export', 'Export a fixture, a desk, a rig or a venue as an open document')]
 final readonly class ExportCommand
 {
-    public function __construct(private EntityManagerInterface $manager, private Types $types, private LibraryIndex $library, private SnapshotLoader $loader)
+    public function __construct(private EntityManagerInterface $manager, private Types $types, private LibraryIndex $library, private SnapshotLoader $loader, private Venues $venues)
     {
     }
 
     public function __invoke(
         SymfonyStyle $io,
-        #[Argument('fixture, desk or rig')] string $kind,
+        #[Argument('fixture, desk, rig or venue')] string $kind,
         #[Argument('its name; for a fixture "Maker Model"')] string $name,
     ): int {
         $document = match ($kind) {
             'fixture' => $this->fixture($name),
             'desk' => $this->desk($name),
             'rig' => $this->rig($name),
+            'venue' => $this->venue($name),
             default => null,
         };
         if (null === $document) {
-            $io->getErrorStyle()->writeln(\in_array($kind, ['fixture', 'desk', 'rig'], true)
+            $io->getErrorStyle()->writeln(\in_array($kind, ['fixture', 'desk', 'rig', 'venue'], true)
                 ? \sprintf('There is no %s named %s.', $kind, InputError::quote($name))
-                : 'Say what to export: fixture, desk or rig.');
+                : 'Say what to export: fixture, desk, rig or venue.');
 
             return 2;
         }
-        fwrite(\STDOUT, Json::pretty($document));
+        // Whoever reads may have read enough.
+        @fwrite(\STDOUT, Json::pretty($document));
 
         return 0;
     }
@@ -80,5 +85,15 @@ final readonly class ExportCommand
         $rig = $this->manager->getRepository(Rig::class)->findOneBy(['name' => $name, 'thrownAt' => null], ['id' => 'DESC']);
 
         return null === $rig ? null : RigWriter::write(Exporter::rig($this->loader->load($rig)));
+    }
+
+    /** @return array<string, mixed>|null */
+    private function venue(string $name): ?array
+    {
+        try {
+            return VenueWriter::write($this->venues->document($name));
+        } catch (Problem) {
+            return null; // There is none of that name.
+        }
     }
 }
