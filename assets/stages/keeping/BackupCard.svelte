@@ -20,6 +20,10 @@
     onRestore: () => void;
   } = $props();
   let open = $state(false);
+  function restore() {
+    open = false;
+    onRestore();
+  }
   const WHY: Record<string, string> = {
     hand: 'made by hand',
     day: 'made by itself that day',
@@ -43,7 +47,8 @@
       >{/if}
   </div>
   {#if open}
-    <ul class="grid gap-1 text-[12.5px]">
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <ul class="scroll grid max-h-[220px] gap-1 text-[12.5px]" aria-label="Its rigs" tabindex="0">
       {#each backup.rigs as rig, index (index)}
         <li class="flex flex-wrap items-baseline gap-2">
           <Tape name={rig.name} />
@@ -56,7 +61,7 @@
       brought back.
     </p>
     <div class="flex gap-2">
-      <button class="btn btn-primary h-7" disabled={busy} onclick={onRestore}>Bring it back</button>
+      <button class="btn btn-primary h-7" disabled={busy} onclick={restore}>Bring it back</button>
       <button class="btn btn-quiet h-7" onclick={() => (open = false)}>Leave all as it is</button>
     </div>
   {/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { tick } from 'svelte';
   import { answered, api } from '../../api/client';
   import { wordsOf } from '../../api/errors';
   import { backupsQuery, keys } from '../../api/queries';
@@ -15,6 +16,7 @@
   let problem = $state<string | null>(null);
   let done = $state<string | null>(null);
   let picker: HTMLInputElement | undefined = $state();
+  let told: HTMLElement | undefined = $state();
   const newest = $derived(list.data?.backups[0]);
   const moment = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
   const megabytes = (bytes: number) =>
@@ -28,6 +30,9 @@
       problem = wordsOf(error);
     }
     busy = null;
+    // What became of it is said above, wherever the button was.
+    await tick();
+    told?.scrollIntoView({ block: 'nearest' });
     await client.invalidateQueries({ queryKey: keys.backups });
   }
 
@@ -39,12 +44,10 @@
 
   const restore = (backup: Backup) =>
     work('Bringing it back', async () => {
-      const answer = await answered(
-        api.POST('/api/backups/{name}/restore', { params: { path: { name: backup.name } } }),
-      );
+      await answered(api.POST('/api/backups/{name}/restore', { params: { path: { name: backup.name } } }));
       outbox.forgetMoves();
       await client.invalidateQueries();
-      return answer.words;
+      return `Everything is as it was ${moment(backup.madeAt)}. What was there before is set aside and can be brought back.`;
     });
 
   const bringBack = (name: string) =>
@@ -83,9 +86,11 @@
     <input bind:this={picker} class="hidden" type="file" accept=".rigger" aria-label="Backup file" onchange={bring} />
     <button class="btn btn-primary" disabled={busy !== null} onclick={make}>Back up now</button>
   {/snippet}
-  {#if busy}<p role="status">{busy} …</p>{/if}
-  {#if done}<p class="rule rounded border px-3 py-2" role="status">{done}</p>{/if}
-  {#if problem}<p class="text-error" role="alert">{problem}</p>{/if}
+  <div bind:this={told} class="grid scroll-mt-4 gap-2 empty:hidden">
+    {#if busy}<p role="status">{busy} …</p>{/if}
+    {#if done}<p class="rule rounded border px-3 py-2" role="status">{done}</p>{/if}
+    {#if problem}<p class="text-error" role="alert">{problem}</p>{/if}
+  </div>
   <ul class="grid gap-2" aria-label="Backups">
     {#each list.data?.backups ?? [] as backup (backup.name)}
       <BackupCard

@@ -76,8 +76,7 @@ final readonly class BackupController
     public function restore(string $name, Request $request, Restoring $restoring, OwnAnswer $own): Response
     {
         $backup = $this->backups->get($name);
-        $words = \sprintf('Everything is as it was at %s. What was there before is set aside and can be brought back.', $backup->manifest->at->format('Y-m-d H:i'));
-        $answer = Reply::with(new RestoredView($words));
+        $answer = Reply::with(new RestoredView('The backup is back. What was there before is set aside and can be brought back.'));
         $restoring->restore($backup, $own->keeper($request, $answer));
 
         return $answer;
