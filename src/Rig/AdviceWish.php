@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig;
 
+use Symfony\Component\Validator\Constraints as Assert;
+
 /** What an operator wants of one unit at the desk. */
 final readonly class AdviceWish
 {
@@ -11,7 +13,10 @@ final readonly class AdviceWish
      * @param list<string> $wants words of core's Want: dimmer, colour, flash, movement, patterns, cells, no-programs
      * @param string|null  $with  unit named earlier, whose button it shares
      */
-    public function __construct(public string $fixtureId, public array $wants, public ?string $with = null)
-    {
+    public function __construct(
+        public string $fixtureId,
+        #[Assert\All([new Assert\NotNull(message: 'A wish is a word.'), new Assert\Type('string', message: 'A wish is a word.')])] public array $wants,
+        public ?string $with = null,
+    ) {
     }
 }
