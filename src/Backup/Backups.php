@@ -51,9 +51,9 @@ final readonly class Backups
      *
      * @throws Problem backup_failed, disk_full, backup_busy
      */
-    public function make(Why $why, ?string $path = null): Backup
+    public function make(Why $why, ?string $path = null): BackupFile
     {
-        return $this->alone(function () use ($why, $path): Backup {
+        return $this->alone(function () use ($why, $path): BackupFile {
             $now = $this->clock->now();
             $name = $this->freeName($now, $why);
             $path ??= $this->path($name);
@@ -67,7 +67,7 @@ final readonly class Backups
             }
             $this->makeRoom();
 
-            return new Backup($file->name(), $file);
+            return $file;
         });
     }
 

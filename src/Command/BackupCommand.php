@@ -27,7 +27,7 @@ final readonly class BackupCommand
             return 2;
         }
         try {
-            $made = $this->backups->make(Why::Hand, $file)->file;
+            $made = $this->backups->make(Why::Hand, $file);
         } catch (Problem $problem) {
             $io->getErrorStyle()->writeln($problem->getMessage());
 

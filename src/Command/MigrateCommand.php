@@ -36,7 +36,7 @@ final class MigrateCommand extends Command
             return self::FAILURE;
         }
         if (null !== $at) {
-            $output->writeln('Backed up before the change: '.$this->backups->make(Why::Migration)->name);
+            $output->writeln('Backed up before the change: '.$this->backups->make(Why::Migration)->name());
         }
         $application = $this->getApplication();
         \assert($application instanceof Application);
