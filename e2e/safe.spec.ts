@@ -45,6 +45,59 @@ test('a pasted page survives a reload until it is taken', async ({ page, request
   await expect(text).toHaveValue('');
 });
 
+test('answers of a form survive a reload: units to hang, numbering, a curve, wants at the desk', async ({
+  page,
+  request,
+}) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('textbox', { name: 'How many' }).fill('3');
+  await page.getByRole('textbox', { name: 'Name on the tape' }).fill('Lantern');
+  await page.reload();
+  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await expect(page.getByRole('textbox', { name: 'How many' })).toHaveValue('3');
+  await expect(page.getByRole('textbox', { name: 'Name on the tape' })).toHaveValue('Lantern');
+  await page.getByRole('button', { name: /Kept/ }).click();
+  await expect(page.getByRole('complementary', { name: 'Kept here' })).toContainText('3 × Lantern');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('button', { name: /Kept/ })).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Number them for me' }).click();
+  await page.getByRole('radio', { name: /Afresh/ }).check();
+  await page.reload();
+  await page.getByRole('button', { name: 'Number them for me' }).click();
+  await expect(page.getByRole('radio', { name: /Afresh/ })).toBeChecked();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(page.getByRole('button', { name: /Kept/ })).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Select Pack B' }).click();
+  await page.getByRole('tab', { name: /^Curves and limits/ }).click();
+  const curve = page.getByRole('form', { name: 'Curve and limits' });
+  await curve.getByLabel('Channel').selectOption({ index: 1 });
+  await curve.getByLabel('Lowest value').fill('26');
+  await page.reload();
+  await page.getByRole('button', { name: 'Select Pack B' }).click();
+  await page.getByRole('tab', { name: /^Curves and limits/ }).click();
+  await expect(curve.getByLabel('Channel')).toHaveValue('2');
+  await expect(curve.getByLabel('Lowest value')).toHaveValue('26');
+  await curve.getByRole('button', { name: 'Take this curve' }).click();
+  await expect(page.getByRole('tab', { name: 'Curves and limits (1)' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Kept/ })).toHaveCount(0);
+
+  await openStage(page, rig, 'desk/plan');
+  const wants = page.getByRole('group', { name: 'Wanted of Drum 1' }).getByRole('button');
+  const before = await wants.first().getAttribute('aria-pressed');
+  await wants.first().click();
+  const after = before === 'true' ? 'false' : 'true';
+  await expect(wants.first()).toHaveAttribute('aria-pressed', after);
+  await page.reload();
+  await expect(wants.first()).toHaveAttribute('aria-pressed', after);
+  await wants.first().click();
+  await expect(page.getByRole('button', { name: /Kept/ })).toHaveCount(0);
+});
+
 test('changes made while the database is away wait, survive a reload, and go out in order', async ({
   page,
   request,

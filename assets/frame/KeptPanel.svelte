@@ -15,6 +15,8 @@
     outbox.again(kept, rigOf(kept.url) === session.id ? session.rig.version : null);
   }
 
+  const words = (draft: Draft) => draft.words ?? draft.text;
+
   function where(draft: Draft): string {
     const key = draft.path.split('/')[3];
     return STAGES.find((one) => one.key === key)?.name ?? 'Rigs';
@@ -61,8 +63,9 @@
         {#each drafts.open as draft (draft.key)}
           <li class="rule border-t py-2">
             <span class="dim">{draft.label}</span>
-            <bdi class="block truncate">{draft.text.split('\n')[0]}</bdi>
-            {#if draft.text.includes('\n')}<span class="dim">{plural(draft.text.split('\n').length, 'line')}</span>{/if}
+            <bdi class="block truncate">{words(draft).split('\n')[0]}</bdi>
+            {#if words(draft).includes('\n')}<span class="dim">{plural(words(draft).split('\n').length, 'line')}</span
+              >{/if}
             <span class="flex gap-3"
               ><a class="link-repair" href={draft.path} onclick={onClose}>Go there ({where(draft)})</a>
               <button class="link-repair" onclick={() => drafts.drop(draft.key)}>Let it go</button></span

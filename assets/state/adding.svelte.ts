@@ -1,8 +1,13 @@
 import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
 import type { AddPreview, Fixture } from '../api/types';
+import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
 
+type Answers = Pick<
+  Adding,
+  'search' | 'typeId' | 'modeKey' | 'count' | 'name' | 'twinOf' | 'spacing' | 'step' | 'first' | 'together'
+>;
 export type AddSpacing = 'packed' | 'buttons' | 'round' | 'stride';
 /** What hangs: a type in a mode. */
 export type What = { typeId: string; mode: string; name: string };
@@ -10,6 +15,11 @@ export type What = { typeId: string; mode: string; name: string };
 /** Units about to be hung: asked of the server with each wish and laid on the tape; nothing changes until they are taken. */
 export class Adding {
   readonly #session: RigSession;
+  readonly #kept: KeptAnswers<Answers>;
+  /** How the library is searched, and the type and mode that are chosen there; the first of the list where none is. */
+  search = $state('');
+  typeId = $state('');
+  modeKey = $state('');
   count = $state('1');
   /** As typed; null while it follows the type. */
   name = $state<string | null>(null);
@@ -32,6 +42,25 @@ export class Adding {
   constructor(session: RigSession) {
     this.#session = session;
     if ((session.rig.desk?.starts.length ?? 0) > 0) this.spacing = 'buttons';
+    this.#kept = new KeptAnswers(
+      () => `adding.${session.id}`,
+      'Units to hang',
+      () => {
+        const { search, typeId, modeKey, count, name, twinOf, spacing, step, first, together } = this;
+        return { search, typeId, modeKey, count, name, twinOf, spacing, step, first, together };
+      },
+      (answers) => Object.assign(this, answers),
+    );
+    this.#kept.begin();
+  }
+
+  /** What is answered survives a reload. */
+  keep(): void {
+    this.#kept.keep(`${this.count} × ${this.base}`);
+  }
+
+  letGo(): void {
+    this.#kept.letGo();
   }
 
   get wish() {
@@ -75,6 +104,7 @@ export class Adding {
       (version) => answered(api.POST('/api/rigs/{rig}/fixtures', { ...call, body: { version, ...wish } })),
       true,
     );
+    if (!this.problem) this.letGo();
     return this.problem ? null : (this.#session.rig.fixtures.find((one) => !before.includes(one.id)) ?? null);
   }
 }

@@ -2,14 +2,20 @@ import { answered, api } from '../api/client';
 import { wordsOf } from '../api/errors';
 import type { Advice, Wish } from '../api/types';
 import { unique } from '../lib/unique';
+import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
 
 /** A unit's wish as the operator is changing it. */
 export type OpenWish = Wish & { isLeft: boolean };
 
+type Answer = Pick<OpenWish, 'fixtureId' | 'wants' | 'with' | 'isLeft'>;
+
 /** What is wanted of each unit at the desk, and the plan that follows; nothing changes until it is taken over. */
 export class Advising {
   readonly #session: RigSession;
+  readonly #kept: KeptAnswers<Answer[]>;
+  /** Whether the units stand here yet. */
+  #hasBegun = false;
   units = $state<OpenWish[]>([]);
   words = $state.raw<Readonly<Record<string, string>>>({});
   advice = $state.raw<Advice | null>(null);
@@ -19,6 +25,18 @@ export class Advising {
 
   constructor(session: RigSession) {
     this.#session = session;
+    this.#kept = new KeptAnswers<Answer[]>(
+      () => `advice.${session.id}`,
+      'Wants for the desk’s plan',
+      () =>
+        this.units.map(({ fixtureId, wants, with: partner, isLeft }) => ({
+          fixtureId,
+          wants: [...wants].sort(),
+          with: partner ?? null,
+          isLeft,
+        })),
+      (answers) => this.#putBack(answers),
+    );
   }
 
   /** Begins with what every unit does now, in the order of the addresses. */
@@ -36,10 +54,28 @@ export class Advising {
       this.units = units
         .map((one) => ({ ...one, isLeft: fixtures.find((fixture) => fixture.id === one.fixtureId)?.isLocked ?? false }))
         .sort((one, other) => place(one.fixtureId) - place(other.fixtureId));
+      this.#kept.begin();
+      this.#hasBegun = true;
       this.problem = null;
     } catch (error) {
       this.problem = wordsOf(error);
     }
+  }
+
+  /** What is wanted survives a reload. */
+  keep(): void {
+    const { name } = this.#session.rig;
+    if (this.units.length > 0 && this.#hasBegun) this.#kept.keep(name);
+  }
+
+  /** Answers of before, in their order; units that hang since then stand behind, those that came down are gone. */
+  #putBack(answers: readonly Answer[]): void {
+    const rest = this.units.filter((unit) => !answers.some((one) => one.fixtureId === unit.fixtureId));
+    const again = answers.flatMap((one) => {
+      const unit = this.units.find((other) => other.fixtureId === one.fixtureId);
+      return unit ? [{ ...unit, ...one }] : [];
+    });
+    this.units = [...again, ...rest];
   }
 
   /** Units that this one can go together with: earlier ones of its type. */
@@ -104,5 +140,6 @@ export class Advising {
     );
     this.problem = problem?.message ?? null;
     this.isTaken = problem === null;
+    if (problem === null) this.#kept.letGo();
   }
 }

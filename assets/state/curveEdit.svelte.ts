@@ -1,14 +1,18 @@
 import { answered, api } from '../api/client';
 import { wordsOf } from '../api/errors';
 import type { Curve, Fixture, Travel } from '../api/types';
+import { drafts } from './drafts.svelte';
+import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
 
+type Answers = Pick<CurveEdit, 'isForType' | 'shape' | 'min' | 'max' | 'bound' | 'points'>;
 export type Shape = 'linear' | 'square' | 'root' | 's' | 'table';
 
 /** A curve being drawn for one channel of a unit: every change is worked out by the server, and nothing is kept until it is taken. */
 export class CurveEdit {
   readonly #session: RigSession;
   readonly #fixture: () => Fixture;
+  readonly #kept: KeptAnswers<Answers>;
   channel = $state(1);
   isForType = $state(false);
   shape = $state<Shape>('linear');
@@ -39,7 +43,16 @@ export class CurveEdit {
   constructor(session: RigSession, fixture: () => Fixture) {
     this.#session = session;
     this.#fixture = fixture;
-    this.begin(fixture().curves[0]?.channel ?? 1);
+    this.#kept = new KeptAnswers(
+      () => `${draftsOf(fixture())}${this.channel}`,
+      'A curve and its limits',
+      () => {
+        const { isForType, shape, min, max, bound, points } = this;
+        return { isForType, shape, min, max, bound, points };
+      },
+      (answers) => Object.assign(this, answers),
+    );
+    this.begin(begunOn(fixture()) ?? fixture().curves[0]?.channel ?? 1);
   }
 
   /** Takes up what stands on a channel. */
@@ -53,6 +66,13 @@ export class CurveEdit {
     this.bound = (now?.bound as 'scale' | 'clamp' | undefined) ?? 'scale';
     this.points = now?.points.length ? now.points.map((pair) => pair.join(' ')).join(', ') : '0 0, 0.5 0.5, 1 1';
     this.problem = null;
+    this.#kept.begin();
+  }
+
+  /** What is being drawn survives a reload. */
+  keep(): void {
+    const { name, labels } = this.#fixture();
+    this.#kept.keep(`${name}, channel ${this.channel} ${labels[this.channel - 1] ?? ''}`);
   }
 
   async ask(): Promise<void> {
@@ -97,7 +117,18 @@ export class CurveEdit {
       true,
     );
     this.problem = problem?.firstWords ?? null;
+    if (problem === null) this.#kept.letGo();
   }
+}
+
+function draftsOf(fixture: Fixture): string {
+  return `curve.${fixture.id}.`;
+}
+
+/** The channel on which a curve was begun and not taken. */
+function begunOn(fixture: Fixture): number | null {
+  const draft = drafts.list.find((one) => one.key.startsWith(draftsOf(fixture)));
+  return draft ? Number(draft.key.slice(draftsOf(fixture).length)) : null;
 }
 
 /** What is no whole number goes as it was typed, and the server says so. */

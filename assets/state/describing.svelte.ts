@@ -153,7 +153,7 @@ export class Describing {
   /** Keeps the answers in this browser as they are given. */
   keepDraft(): void {
     const now = JSON.stringify(this.document);
-    if (now !== this.#begun) drafts.keep(DRAFT, now, 'A description of a desk');
+    if (now !== this.#begun) drafts.keep(DRAFT, now, 'A description of a desk', this.name || 'a desk without a name');
   }
 
   goOn(): void {

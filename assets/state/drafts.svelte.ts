@@ -6,6 +6,8 @@ export type Draft = {
   text: string;
   /** What the field is called. */
   label: string;
+  /** What is shown of it, where the text itself is not for reading. */
+  words?: string;
   /** The page on which it was typed. */
   path: string;
   at: number;
@@ -37,8 +39,15 @@ export class Drafts {
     return this.list.find((one) => one.key === key)?.text ?? null;
   }
 
-  keep(key: string, text: string, label: string): void {
-    this.#store({ key, text, label, path: location.pathname, at: Date.now() });
+  keep(key: string, text: string, label: string, words?: string): void {
+    this.#store({
+      key,
+      text,
+      label,
+      ...(words === undefined ? {} : { words }),
+      path: location.pathname,
+      at: Date.now(),
+    });
   }
 
   /** It is on its way: when the write goes out only after a reload, it is done with. */

@@ -1,14 +1,17 @@
 import { answered, api } from '../api/client';
 import { wordsOf } from '../api/errors';
 import type { Plan } from '../api/types';
+import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
 
+type Answers = Pick<Numbering, 'goal' | 'spacing' | 'step' | 'first' | 'universes' | 'spare'>;
 export type Goal = 'fewest' | 'fresh';
 export type Spacing = 'packed' | 'buttons' | 'round' | 'stride' | 'blocks';
 
 /** A plan for the whole rig's addresses, asked anew with each wish; nothing changes until it is taken over. */
 export class Numbering {
   readonly #session: RigSession;
+  readonly #kept: KeptAnswers<Answers>;
   goal = $state<Goal>('fewest');
   spacing = $state<Spacing>('packed');
   step = $state('10');
@@ -31,6 +34,29 @@ export class Numbering {
     this.#session = session;
     // Where the desk has buttons, what moves goes to one of them.
     if ((session.rig.desk?.starts.length ?? 0) > 0) this.spacing = 'buttons';
+    this.#kept = new KeptAnswers(
+      () => `numbering.${session.id}`,
+      'Wishes for numbering',
+      () => {
+        const { goal, spacing, step, first, universes, spare } = this;
+        return { goal, spacing, step, first, universes, spare };
+      },
+      (answers) => Object.assign(this, answers),
+    );
+  }
+
+  /** What was wished before, and not taken, is wished again. */
+  begin(): void {
+    this.#kept.begin();
+  }
+
+  /** What is wished survives a reload. */
+  keep(): void {
+    this.#kept.keep(this.#session.rig.name);
+  }
+
+  letGo(): void {
+    this.#kept.letGo();
   }
 
   /** A unit that stays where it is, whatever a plan says. It is noted in the rig. */

@@ -13,6 +13,7 @@
   const advising = new Advising(session);
   onMount(() => void advising.begin());
 
+  $effect(() => advising.keep());
   $effect(() => {
     // Every wish, and every change of the rig or its desk, is planned anew.
     void [JSON.stringify(advising.wishes), rig.version];

@@ -9,15 +9,12 @@
   /** Many units at once; the tape at the right shows where they would go before they hang. */
   let { adding, onDone }: { adding: Adding; onDone: () => void } = $props();
   const session = useRig();
-  let search = $state('');
-  const types = createQuery(() => ({ ...typesQuery(search), placeholderData: (before) => before }));
-  const isLong = $derived(search !== '' || (types.data?.total ?? 0) > 12);
+  const types = createQuery(() => ({ ...typesQuery(adding.search), placeholderData: (before) => before }));
+  const isLong = $derived(adding.search !== '' || (types.data?.total ?? 0) > 12);
   const list = $derived((types.data?.types ?? []).filter((one) => one.modes.some((mode) => mode.channels > 0)));
-  let typeId = $state('');
-  let modeKey = $state('');
-  const type = $derived(list.find((one) => one.id === typeId) ?? list[0]);
+  const type = $derived(list.find((one) => one.id === adding.typeId) ?? list[0]);
   const modes = $derived((type?.modes ?? []).filter((one) => one.channels > 0));
-  const mode = $derived(modes.find((one) => one.key === modeKey) ?? modes[0]);
+  const mode = $derived(modes.find((one) => one.key === adding.modeKey) ?? modes[0]);
   const hasButtons = $derived((session.rig.desk?.starts.length ?? 0) > 0);
   const problem = $derived(adding.problem);
   const SPACINGS: [AddSpacing, string][] = [
@@ -27,6 +24,7 @@
     ['stride', 'in steps from an address on'],
   ];
 
+  $effect(() => adding.keep());
   $effect(() => {
     adding.what = type && mode ? { typeId: type.id, mode: mode.key, name: type.model.replace(/\s+\d+$/, '') } : null;
   });
@@ -35,6 +33,11 @@
     const timer = setTimeout(() => void adding.ask(), 80);
     return () => clearTimeout(timer);
   });
+
+  function leave() {
+    adding.letGo();
+    onDone();
+  }
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
@@ -57,13 +60,13 @@
         class="input h-7 w-full px-2"
         placeholder="Find in the library"
         aria-label="Find in the library"
-        bind:value={search}
+        bind:value={adding.search}
       />{/if}
     <select
       class="select w-full"
       disabled={!!adding.twin}
       value={type?.id}
-      onchange={(event) => (typeId = event.currentTarget.value)}
+      onchange={(event) => (adding.typeId = event.currentTarget.value)}
     >
       {#each list as one (one.id)}<option value={one.id}>{one.maker} {one.model}</option>{/each}
     </select>
@@ -74,7 +77,7 @@
       class="select w-full"
       disabled={!!adding.twin}
       value={mode?.key}
-      onchange={(event) => (modeKey = event.currentTarget.value)}
+      onchange={(event) => (adding.modeKey = event.currentTarget.value)}
     >
       {#each modes as one (one.key)}<option value={one.key}>{one.name}, {one.channels} channels</option>{/each}
     </select>
@@ -167,7 +170,7 @@
       <button class="btn btn-primary" disabled={session.busy || !adding.wish}
         >{adding.twin ? 'Hang as twin' : 'Hang them'}</button
       >
-      <button type="button" class="btn btn-quiet" onclick={onDone}>Cancel</button>
+      <button type="button" class="btn btn-quiet" onclick={leave}>Cancel</button>
     </div>
   </div>
   <p class="dim col-span-2 text-[11.5px]">

@@ -18,6 +18,7 @@
     ['table', 'by points'],
   ];
 
+  $effect(() => edit.keep());
   $effect(() => {
     void edit.wish;
     const timer = setTimeout(() => void edit.ask(), 60);

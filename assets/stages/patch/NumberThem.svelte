@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { useRig } from '../../state/rig.svelte';
   import type { Goal, Numbering, Spacing } from '../../state/numbering.svelte';
   import Tape from '../../components/Tape.svelte';
@@ -6,6 +7,7 @@
   /** How the rig is to be numbered, and every ladder trip that it would cost; the tape at the right shows it before anything changes. */
   let { numbering, onDone }: { numbering: Numbering; onDone: () => void } = $props();
   const session = useRig();
+  untrack(() => numbering.begin());
   const rig = $derived(session.rig);
   const hasButtons = $derived((rig.desk?.starts.length ?? 0) > 0);
   const GOALS: [Goal, string][] = [
@@ -21,6 +23,7 @@
   ];
   const locked = $derived(rig.fixtures.filter((one) => one.isLocked));
 
+  $effect(() => numbering.keep());
   $effect(() => {
     // Every wish, and every change of the rig, is planned anew.
     void [numbering.wish, rig.version];
@@ -28,15 +31,20 @@
     return () => clearTimeout(timer);
   });
 
+  function leave() {
+    numbering.letGo();
+    onDone();
+  }
+
   async function take() {
-    if (await numbering.take()) onDone();
+    if (await numbering.take()) leave();
   }
 </script>
 
 <section class="pane rule mx-4 mb-3 rounded border p-3.5" aria-label="Number them for me">
   <div class="flex items-center gap-2">
     <h3 class="flex-1">Number them for me</h3>
-    <button class="btn btn-quiet h-7" onclick={onDone}>Leave it</button>
+    <button class="btn btn-quiet h-7" onclick={leave}>Leave it</button>
   </div>
   <div class="mt-2 grid gap-1.5" role="radiogroup" aria-label="What matters">
     {#each GOALS as [key, words] (key)}
