@@ -143,8 +143,8 @@ test('a change whose answer is lost is made once, and is not said to be lost', a
   const rig = await demoRig(request);
   await openStage(page, rig, 'patch');
   let lost = 0;
-  await page.route('**/fixtures/*', async (route) => {
-    if (route.request().method() === 'PATCH' && lost < 2) {
+  await page.route('**/changes', async (route) => {
+    if (route.request().method() === 'POST' && lost < 2) {
       lost += 1;
       await route.fetch();
       await route.abort('connectionreset');
@@ -163,7 +163,7 @@ test('a change whose answer is lost is made once, and is not said to be lost', a
 test('several changes at once go one after the other, each on the one before', async ({ page, request }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'patch');
-  await page.route('**/fixtures/*', async (route) => {
+  await page.route('**/changes', async (route) => {
     await new Promise((done) => setTimeout(done, 400));
     await route.continue();
   });

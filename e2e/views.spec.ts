@@ -86,13 +86,13 @@ for (const theme of ['booth', 'daylight']) {
     await openStage(page, rig, 'patch');
     await page.getByRole('textbox', { name: 'Address of Haar' }).fill('14');
     await page.reload();
-    await page.route('**/fixtures/*', (route) => route.abort('connectionrefused'));
+    await page.route('**/changes', (route) => route.abort('connectionrefused'));
     await page.getByRole('textbox', { name: 'Address of Panel' }).fill('121');
     await page.getByRole('textbox', { name: 'Address of Panel' }).press('Enter');
     await expect(page.getByRole('alert')).toContainText('1 change kept here');
     await page.getByRole('button', { name: /Kept/ }).click();
     await inspect(page, 'kept and waiting');
-    await page.unroute('**/fixtures/*');
+    await page.unroute('**/changes');
     await expect(page.getByRole('textbox', { name: 'Address of Panel' })).toHaveValue('1.121', { timeout: 15_000 });
     await openStage(page, rig, 'fixtures');
     await page

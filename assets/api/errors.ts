@@ -9,6 +9,9 @@ export type ProblemBody = {
   error?: { code: string; field: string; message: string };
 };
 
+/** Changes come in a list; a field is named within its own. */
+const OF_CHANGE = /^changes\[\d+\]\.?/;
+
 /** What the server refused, with its reason in an operator's words. */
 export class ApiError extends Error {
   readonly type: string;
@@ -31,9 +34,9 @@ export class ApiError extends Error {
     this.since = body?.since ?? [];
   }
 
-  /** What is said at this field, or null. */
+  /** What is said at this field of a change, or null. */
   at(path: string): string | null {
-    return this.violations.find((one) => one.path === path)?.message ?? null;
+    return this.violations.find((one) => one.path.replace(OF_CHANGE, '') === path)?.message ?? null;
   }
 
   /** What is said at the first field that is to blame, else in general. */

@@ -23,8 +23,9 @@ export type TakePreview = Schemas['TakePreviewView'];
 export type Alike = Schemas['AlikeView'];
 export type ImportResult = Schemas['ImportResultView'];
 export type Plan = Schemas['PlanView'];
-export type Change = Schemas['ChangeView'];
-export type FixtureChange = Omit<Schemas['ChangeFixture'], 'version'>;
+export type HistoryEntry = Schemas['ChangeView'];
+/** One thing that can be done to a rig, as the door takes it. */
+export type Change = Schemas['Change'];
 export type Support = Schemas['SupportView'];
 export type Spot = Schemas['SpotView'];
 export type Curve = Schemas['CurveView'];

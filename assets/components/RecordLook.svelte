@@ -2,7 +2,6 @@
   import { kept } from '../lib/kept';
   import { drafts } from '../state/drafts.svelte';
   import { untrack } from 'svelte';
-  import { answered, api } from '../api/client';
   import type { ApiError } from '../api/errors';
   import { useFaders } from '../state/faders.svelte';
   import { useRig } from '../state/rig.svelte';
@@ -27,25 +26,10 @@
 
   async function record(event: SubmitEvent) {
     event.preventDefault();
-    const before = new Set(session.rig.looks.map((one) => one.id));
-    problem = await session.write(
-      (version) =>
-        answered(
-          api.POST('/api/rigs/{rig}/looks', {
-            params: { path: { rig: session.id } },
-            body: {
-              version,
-              name,
-              bank: Number(atBank),
-              number: Number(atNumber),
-              slots: faders.slots as unknown as number[],
-            },
-          }),
-        ),
-      true,
-    );
+    const place = { bank: Number(atBank), number: Number(atNumber) };
+    problem = await session.change({ do: 'record-look', name, ...place, slots: { ...faders.slots } }, true);
     if (problem) return;
-    const made = session.rig.looks.find((one) => !before.has(one.id));
+    const made = session.rig.looks.find((one) => one.id === session.made[0]);
     if (made) {
       selection.look = made.id;
       faders.recall(made);

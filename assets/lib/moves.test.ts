@@ -43,17 +43,19 @@ describe('a write', () => {
     expect(isWrite('GET', '/api/rigs')).toBe(false);
   });
   it('says what it is about in an operator’s words', () => {
-    const path = '/api/rigs/r/fixtures/f';
-    expect(wordsOfWrite('PATCH', path, { version: 3, address: '37', fixtureId: 'x' })).toBe(
-      'Change a unit: address 37',
+    const path = '/api/rigs/r/changes';
+    const one = (change: object) => ({ base: 3, changes: [change] });
+    expect(wordsOfWrite('POST', path, one({ do: 'move-units', units: ['f'], to: '37' }))).toBe('Move: to 37');
+    expect(wordsOfWrite('POST', path, one({ do: 'undo' }))).toBe('Undo');
+    expect(wordsOfWrite('POST', path, one({ do: 'number-unit', unit: 'f', number: '7' }))).toBe(
+      'Number unit: number 7',
     );
-    expect(wordsOfWrite('POST', '/api/rigs/r/undo', { version: 3 })).toBe('Undo');
     expect(wordsOfWrite('POST', '/api/rigs', { name: 'Ebb', venue: 'Quay' })).toBe('Make a rig: name Ebb, venue Quay');
     expect(wordsOfWrite('DELETE', '/api/rigs/r', null)).toBe('Throw a rig away');
   });
   it('says whom it is about', () => {
-    const words = wordsOfWrite('PATCH', '/api/rigs/r/fixtures/f', { version: 3, address: '37' }, { f: 'Tape' });
-    expect(words).toBe('Change a unit, Tape: address 37');
+    const body = { base: 3, changes: [{ do: 'move-units', units: ['f'], to: '37' }] };
+    expect(wordsOfWrite('POST', '/api/rigs/r/changes', body, { f: 'Tape' })).toBe('Move, Tape: to 37');
   });
   it('knows its rig', () => {
     expect([rigOf('/api/rigs/r/undo'), rigOf('/api/import')]).toEqual(['r', null]);

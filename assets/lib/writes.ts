@@ -21,8 +21,6 @@ export function rigOf(path: string): string | null {
 }
 
 const WORDS: readonly [RegExp, string][] = [
-  [/\/undo$/, 'Undo'],
-  [/\/redo$/, 'Redo'],
   [/^POST \/api\/rigs$/, 'Make a rig'],
   [/^DELETE \/api\/rigs\//, 'Throw a rig away'],
   [/^DELETE \/api\/types\//, 'Throw a chart away'],
@@ -31,22 +29,26 @@ const WORDS: readonly [RegExp, string][] = [
   [/^POST \/api\/backups\/.*(restore|bring-back)$/, 'Bring a backup back'],
   [/^POST \/api\/backups/, 'Make a backup'],
   [/^POST \/api\/imports?$/, 'Import documents'],
-  [/\/fixtures\/[^/]+\/link$/, 'Set a receiver'],
-  [/\/fixtures\/[^/]+\/curve$/, 'Set a curve'],
-  [/\/fixtures\/[^/]+\/remove$/, 'Take a unit down'],
-  [/^POST .*\/fixtures$/, 'Hang units'],
-  [/\/fixtures/, 'Change a unit'],
-  [/\/links/, 'Change a radio link'],
-  [/\/stage-plan/, 'Change the stage plan'],
-  [/\/types\/[^/]+\/chart$/, 'Change a chart'],
-  [/\/types/, 'Change the charts of the rig'],
-  [/^POST .*\/looks$/, 'Record a look'],
-  [/\/looks/, 'Change a look'],
-  [/\/desk/, 'Change the desk'],
-  [/\/patch-list$/, 'Take over a patch list'],
-  [/\/number/, 'Number the units'],
-  [/^PATCH \/api\/rigs\//, 'Rename the rig'],
+  [/\/desks/, 'Change the shelf of desks'],
 ];
+
+/** Where a change's word does not say by itself what is done. */
+const CHANGES: Readonly<Record<string, string>> = {
+  'add-units': 'Hang units',
+  'bend-channel': 'Set a curve',
+  'connect-unit': 'Set a receiver',
+  'record-again': 'Record a look again',
+  'remove-unit': 'Take a unit down',
+  'take-list': 'Take over a patch list',
+  'take-plan': 'Take over a plan',
+  'tick-unit': 'Tick a unit',
+  'turn-unit': 'Turn a unit round',
+  'write-chart': 'Change a chart',
+  'begin-type': 'Begin a chart',
+  'rename-rig': 'Rename the rig',
+  'move-units': 'Move',
+  'rename-unit': 'Rename a unit',
+};
 
 /**
  * What a write is about, for somebody who sees it waiting: "Change a unit: Tape, address 37".
@@ -59,15 +61,31 @@ export function wordsOfWrite(
   body: unknown,
   names: Readonly<Record<string, string>> = {},
 ): string {
-  const kind = WORDS.find(([pattern]) => pattern.test(`${method} ${path}`))?.[1] ?? 'A change';
-  const whom = path.split('/').flatMap((part) => names[part] ?? [])[0];
+  const change = firstChange(body);
+  const kind = change
+    ? (CHANGES[change.do] ?? upper(change.do.replaceAll('-', ' ')))
+    : (WORDS.find(([pattern]) => pattern.test(`${method} ${path}`))?.[1] ?? 'A change');
+  const members: object = change ?? (typeof body === 'object' && body !== null ? body : {});
+  const whom = [...Object.values(members).flat(), ...path.split('/')].flatMap((one) =>
+    typeof one === 'string' ? (names[one] ?? []) : [],
+  )[0];
   const what = whom === undefined ? kind : `${kind}, ${whom}`;
-  if (typeof body !== 'object' || body === null) return what;
-  const details = Object.entries(body)
-    .filter(
-      ([name, value]) => name !== 'version' && !/[iI]ds?$/.test(name) && ['string', 'number'].includes(typeof value),
-    )
+  const details = Object.entries(members)
+    .filter(([name, value]) => !NAMING.includes(name) && ['string', 'number'].includes(typeof value))
     .map(([name, value]) => `${name} ${String(value).slice(0, 40)}`)
     .slice(0, 3);
   return details.length ? `${what}: ${details.join(', ')}` : what;
 }
+
+type Done = { do: string } & Record<string, unknown>;
+
+/** The first of the changes that a write makes of a rig; null for any other write. */
+export function firstChange(body: unknown): Done | null {
+  const changes = typeof body === 'object' && body !== null && 'changes' in body ? body.changes : null;
+  const first: unknown = Array.isArray(changes) ? changes[0] : null;
+  return typeof first === 'object' && first !== null && 'do' in first ? (first as Done) : null;
+}
+
+const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+/** Members that name something by its id. */
+const NAMING = ['do', 'unit', 'units', 'look', 'link', 'type', 'desk', 'support', 'twinOf', 'like'];

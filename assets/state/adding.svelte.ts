@@ -67,7 +67,8 @@ export class Adding {
     const { what, twin } = this;
     if (!what && !twin) return null;
     return {
-      typeId: twin?.typeId ?? what?.typeId ?? '',
+      do: 'add-units' as const,
+      type: twin?.typeId ?? what?.typeId ?? '',
       mode: twin?.mode ?? what?.mode ?? '',
       count: Number(this.count) || 0,
       name: this.base,
@@ -81,11 +82,11 @@ export class Adding {
 
   async ask(): Promise<void> {
     const turn = ++this.#turn;
-    const { id, rig } = this.#session;
+    const { id } = this.#session;
     const wish = this.wish;
     if (!wish) return;
     try {
-      const call = { params: { path: { rig: id } }, body: { version: rig.version, ...wish } };
+      const call = { params: { path: { rig: id } }, body: wish };
       const preview = await answered(api.POST('/api/rigs/{rig}/fixtures/preview', call));
       if (turn === this.#turn) [this.preview, this.problem] = [preview, null];
     } catch (error) {
@@ -98,13 +99,8 @@ export class Adding {
   async take(): Promise<Fixture | null> {
     const wish = this.wish;
     if (!wish) return null;
-    const before = this.#session.rig.fixtures.map((one) => one.id);
-    const call = { params: { path: { rig: this.#session.id } } };
-    this.problem = await this.#session.write(
-      (version) => answered(api.POST('/api/rigs/{rig}/fixtures', { ...call, body: { version, ...wish } })),
-      true,
-    );
+    this.problem = await this.#session.change(wish, true);
     if (!this.problem) this.letGo();
-    return this.problem ? null : (this.#session.rig.fixtures.find((one) => !before.includes(one.id)) ?? null);
+    return this.problem ? null : (this.#session.rig.fixtures.find((one) => one.id === this.#session.made[0]) ?? null);
   }
 }

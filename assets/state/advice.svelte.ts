@@ -21,6 +21,8 @@ export class Advising {
   advice = $state.raw<Advice | null>(null);
   problem = $state<string | null>(null);
   isTaken = $state(false);
+  /** What the advice that is shown was given for. */
+  #givenFor = $state('');
   #turn = 0;
 
   constructor(session: RigSession) {
@@ -110,18 +112,29 @@ export class Advising {
     });
   }
 
+  /** Whether the advice that is shown is of these wishes and of the rig as it is: what is taken over is what is seen. */
+  get isCurrent(): boolean {
+    return this.#givenFor === this.#key;
+  }
+
+  get #key(): string {
+    return JSON.stringify([this.#session.rig.version, this.wishes]);
+  }
+
   async ask(): Promise<void> {
     const turn = ++this.#turn;
+    const givenFor = this.#key;
     if (this.wishes.length === 0) {
       this.advice = null;
       return;
     }
     try {
-      const body = { version: this.#session.rig.version, wishes: this.wishes };
+      const body = { wishes: this.wishes };
       const path = { rig: this.#session.id };
       const advice = await answered(api.POST('/api/rigs/{rig}/desk/plan/preview', { params: { path }, body }));
       if (turn !== this.#turn) return;
       this.advice = advice;
+      this.#givenFor = givenFor;
       this.problem = null;
     } catch (error) {
       if (turn !== this.#turn) return;
@@ -131,13 +144,9 @@ export class Advising {
   }
 
   async take(): Promise<void> {
-    const path = { rig: this.#session.id };
-    const wishes = this.wishes;
-    const problem = await this.#session.write(
-      (version) =>
-        answered(api.POST('/api/rigs/{rig}/desk/plan/apply', { params: { path }, body: { version, wishes } })),
-      true,
-    );
+    const take = this.advice?.take;
+    if (!take) return;
+    const problem = await this.#session.change(take.changes, true);
     this.problem = problem?.message ?? null;
     this.isTaken = problem === null;
     if (problem === null) this.#kept.letGo();

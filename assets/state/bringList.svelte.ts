@@ -30,19 +30,9 @@ export class BringList {
   }
 
   async take(): Promise<boolean> {
-    const { file } = this;
-    if (!file) return false;
-    const problem = await this.#session.write((version) => {
-      const body = this.#form(file);
-      body.append('version', String(version));
-      return answered(
-        api.POST('/api/rigs/{rig}/patch-list', {
-          params: { path: { rig: this.#session.id } },
-          body: body as never,
-          bodySerializer: (form: unknown) => form as FormData,
-        }),
-      );
-    }, true);
+    const { report } = this;
+    if (!report) return false;
+    const problem = await this.#session.change(report.change, true);
     this.problem = problem?.firstWords ?? null;
     return problem === null;
   }

@@ -104,18 +104,9 @@ export class CurveEdit {
   }
 
   async #put(curve: Record<string, unknown> | null): Promise<void> {
-    const path = { rig: this.#session.id, id: this.#fixture().id };
     const { channel, isForType: forType } = this;
-    const problem = await this.#session.write(
-      (version) =>
-        answered(
-          api.PUT('/api/rigs/{rig}/fixtures/{id}/curve', {
-            params: { path },
-            body: { version, channel, forType, curve: curve as Record<string, never> | null },
-          }),
-        ),
-      true,
-    );
+    const what = { unit: this.#fixture().id, channel, forType, curve: curve as Record<string, never> | null };
+    const problem = await this.#session.change({ do: 'bend-channel', ...what }, true);
     this.problem = problem?.firstWords ?? null;
     if (problem === null) this.#kept.letGo();
   }

@@ -172,10 +172,7 @@ export class Describing {
       await this.#client.invalidateQueries({ queryKey: keys.desks });
       this.problem = null;
       if (!isPlayed) return true;
-      const path = { rig: this.#session.id };
-      const problem = await this.#session.write((version) =>
-        answered(api.PUT('/api/rigs/{rig}/desk', { params: { path }, body: { version, deskId: kept.id } })),
-      );
+      const problem = await this.#session.change({ do: 'choose-desk', desk: kept.id });
       return problem === null;
     } catch (error) {
       this.problem = error instanceof ApiError ? error.message : wordsOf(error);

@@ -21,8 +21,12 @@ export class Numbering {
   spare = $state('10');
   plan = $state.raw<Plan | null>(null);
   problem = $state<string | null>(null);
+  /** What the plan that is shown was made for. */
+  #madeFor = $state('');
   #turn = 0;
 
+  /** Whether the plan that is shown is of this wish and of the rig as it is: what is taken over is what is seen. */
+  readonly isCurrent = $derived(this.#madeFor === this.#key);
   /** Where each unit that moves would stand. */
   readonly places = $derived(
     Object.fromEntries(
@@ -61,7 +65,7 @@ export class Numbering {
 
   /** A unit that stays where it is, whatever a plan says. It is noted in the rig. */
   async lock(id: string, isLocked: boolean): Promise<void> {
-    const problem = await this.#session.changeFixture(id, { isLocked }, true);
+    const problem = await this.#session.change({ do: 'lock-unit', unit: id, isLocked }, true);
     this.problem = problem?.message ?? null;
   }
 
@@ -80,12 +84,14 @@ export class Numbering {
 
   async ask(): Promise<void> {
     const turn = ++this.#turn;
-    const { id, rig } = this.#session;
+    const madeFor = this.#key;
+    const { id } = this.#session;
     try {
-      const body = { version: rig.version, ...this.wish };
+      const body = this.wish;
       const plan = await answered(api.POST('/api/rigs/{rig}/plan/preview', { params: { path: { rig: id } }, body }));
       if (turn !== this.#turn) return;
       this.plan = plan;
+      this.#madeFor = madeFor;
       this.problem = null;
     } catch (error) {
       if (turn !== this.#turn) return;
@@ -94,17 +100,14 @@ export class Numbering {
     }
   }
 
+  get #key(): string {
+    return JSON.stringify([this.#session.rig.version, this.wish]);
+  }
+
   async take(): Promise<boolean> {
-    const problem = await this.#session.write(
-      (version) =>
-        answered(
-          api.POST('/api/rigs/{rig}/plan/apply', {
-            params: { path: { rig: this.#session.id } },
-            body: { version, ...this.wish },
-          }),
-        ),
-      true,
-    );
+    const take = this.plan?.take;
+    if (!take) return false;
+    const problem = await this.#session.change(take.changes, true);
     this.problem = problem?.message ?? null;
     return problem === null;
   }

@@ -1,5 +1,5 @@
 import { rebased, withMove, type Moves } from '../lib/moves';
-import { rigOf, wordsOfWrite } from '../lib/writes';
+import { firstChange, rigOf, wordsOfWrite } from '../lib/writes';
 import { connection } from './connection.svelte';
 import { claimWindow, liveWindows } from './windowId';
 
@@ -88,7 +88,7 @@ export class Outbox {
   /** Makes a refused write anew, on the rig as it is now. */
   again(kept: Kept, version: number | null): void {
     const body = json(kept.body);
-    const fresh = version !== null && isVersioned(body) ? JSON.stringify({ ...body, version }) : kept.body;
+    const fresh = version !== null && isBased(body) ? JSON.stringify({ ...body, base: version }) : kept.body;
     const next: Kept = { ...kept, key: crypto.randomUUID(), body: fresh, isSent: false, refused: null, at: Date.now() };
     this.#keep(this.entries.map((one) => (one.key === kept.key ? next : one)));
     this.#queue.push({ kept: next, request: null, done: null });
@@ -166,34 +166,34 @@ export class Outbox {
     const { kept } = pending;
     if (kept.isSent) return;
     const body = json(kept.body);
-    const version = isVersioned(body) ? this.#newest(kept, body.version) : null;
-    const fresh = version === null ? kept.body : JSON.stringify({ ...(body as object), version });
+    const version = isBased(body) ? this.#newest(kept, body.base) : null;
+    const fresh = version === null ? kept.body : JSON.stringify({ ...(body as object), base: version });
     this.#replace(pending, { ...kept, body: fresh, isSent: true });
   }
 
   #isOutdated(kept: Kept): boolean {
     const body = json(kept.body);
-    return isVersioned(body) && this.#newest(kept, body.version) > body.version;
+    return isBased(body) && this.#newest(kept, body.base) > body.base;
   }
 
   #newest(kept: Kept, version: number): number {
     const rig = rigOf(kept.url);
     if (rig === null) return version;
     // What undo takes back is what this window has seen last.
-    const isStep = /\/(undo|redo)$/.test(kept.url);
+    const isStep = ['undo', 'redo'].includes(firstChange(json(kept.body))?.do ?? '');
     return rebased(isStep ? (this.#own[rig] ?? {}) : (read<Moves>(movesOf(rig)) ?? {}), version, Date.now());
   }
 
   async #learn(kept: Kept, answer: Response): Promise<void> {
     const rig = rigOf(kept.url);
     const body = json(kept.body);
-    if (!answer.ok || rig === null || !isVersioned(body) || answer.status === 204) return;
+    if (!answer.ok || rig === null || !isBased(body) || answer.status === 204) return;
     // A rig says its version near its head; the whole of it is read once, by whoever asked.
     const made = Number(/"version":(\d+)/.exec((await answer.clone().text()).slice(0, 4000))?.[1] ?? 0);
-    if (made <= body.version) return;
+    if (made <= body.base) return;
     const now = Date.now();
-    this.#own[rig] = withMove(this.#own[rig] ?? {}, body.version, made, now);
-    write(movesOf(rig), withMove(read<Moves>(movesOf(rig)) ?? {}, body.version, made, now));
+    this.#own[rig] = withMove(this.#own[rig] ?? {}, body.base, made, now);
+    write(movesOf(rig), withMove(read<Moves>(movesOf(rig)) ?? {}, body.base, made, now));
   }
 
   async #late(kept: Kept, answer: Response): Promise<void> {
@@ -243,8 +243,7 @@ function json(text: string | null): unknown {
 }
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null;
-const isVersioned = (value: unknown): value is { version: number } =>
-  isRecord(value) && typeof value.version === 'number';
+const isBased = (value: unknown): value is { base: number } => isRecord(value) && typeof value.base === 'number';
 
 function read<T>(name: string): T | null {
   return json(localStorage.getItem(name)) as T | null;

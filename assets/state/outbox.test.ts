@@ -2,15 +2,15 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { connection } from './connection.svelte';
 import { Outbox, type Kept } from './outbox.svelte';
 
-type Sent = { url: string; key: string; body: { version?: number; name?: string } | null };
+type Sent = { url: string; key: string; body: { base?: number; changes?: { name?: string }[] } | null };
 let sent: Sent[];
 let answer: (sent: Sent) => Promise<Response>;
 const json = (body: unknown, status = 200) =>
   new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
-const rename = (version: number, name: string, rig = 'r') =>
+const rename = (base: number, name: string, rig = 'r') =>
   new Request(`${location.origin}/api/rigs/${rig}`, {
-    method: 'PATCH',
-    body: JSON.stringify({ version, name }),
+    method: 'POST',
+    body: JSON.stringify({ base, changes: [{ do: 'rename-rig', name }] }),
     headers: { 'Content-Type': 'application/json' },
   });
 const stored = () =>
@@ -36,7 +36,7 @@ beforeEach(() => {
   localStorage.clear();
   sessionStorage.clear();
   sent = [];
-  answer = async ({ body }) => json({ version: (body?.version ?? 0) + 1 });
+  answer = async ({ body }) => json({ version: (body?.base ?? 0) + 1 });
   windows();
   vi.stubGlobal('fetch', async (url: string, options: RequestInit) => {
     const one: Sent = {
@@ -91,15 +91,15 @@ describe('a write', () => {
       outbox.send(rename(1, 'Flood')),
       outbox.send(rename(1, 'Neap', 'other')),
     ]);
-    expect(sent.map((one) => one.body?.version)).toEqual([1, 2, 1]);
+    expect(sent.map((one) => one.body?.base)).toEqual([1, 2, 1]);
   });
 
   it('is made on what another window of the same browser has led to, and on nobody else’s change', async () => {
     await new Outbox().send(rename(1, 'Ebb'));
     await new Outbox().send(rename(1, 'Flood'));
-    expect(sent.at(-1)?.body?.version).toBe(2);
+    expect(sent.at(-1)?.body?.base).toBe(2);
     await new Outbox().send(rename(9, 'Neap'));
-    expect(sent.at(-1)?.body?.version).toBe(9);
+    expect(sent.at(-1)?.body?.base).toBe(9);
   });
 
   it('that another own window overtook on the way is made anew, under another key', async () => {
@@ -110,19 +110,19 @@ describe('a write', () => {
       return json({ type: 'version_moved', asked: body }, 409);
     };
     expect((await outbox.send(rename(1, 'Ebb'))).status).toBe(200);
-    expect(sent.map((one) => one.body?.version)).toEqual([1, 2]);
+    expect(sent.map((one) => one.body?.base)).toEqual([1, 2]);
     expect(sent[0]?.key).not.toBe(sent[1]?.key);
   });
 
   it('undo takes back what this window has seen, not what another has done since', async () => {
     await new Outbox().send(rename(1, 'Ebb'));
-    const undo = new Request(`${location.origin}/api/rigs/r/undo`, {
+    const undo = new Request(`${location.origin}/api/rigs/r/changes`, {
       method: 'POST',
-      body: '{"version":1}',
+      body: '{"base":1,"changes":[{"do":"undo"}]}',
       headers: { 'Content-Type': 'application/json' },
     });
     await new Outbox().send(undo);
-    expect(sent.at(-1)?.body?.version).toBe(1);
+    expect(sent.at(-1)?.body?.base).toBe(1);
   });
 });
 
@@ -139,11 +139,11 @@ describe('after a reload', () => {
   it('what waited goes out in order, the first with the key it had', async () => {
     await left('Ebb', 'Flood');
     const key = sent[0]?.key;
-    answer = async ({ body }) => json({ version: (body?.version ?? 0) + 1 });
+    answer = async ({ body }) => json({ version: (body?.base ?? 0) + 1 });
     const outbox = new Outbox();
     await outbox.begin();
     await vi.waitFor(() => expect(outbox.sentLater).toBe(2));
-    expect(sent.slice(1).map((one) => [one.body?.name, one.body?.version])).toEqual([
+    expect(sent.slice(1).map((one) => [one.body?.changes?.[0]?.name, one.body?.base])).toEqual([
       ['Ebb', 1],
       ['Flood', 2],
     ]);
@@ -164,7 +164,7 @@ describe('after a reload', () => {
     const [refused] = outbox.refused;
     if (refused) outbox.again(refused, 5);
     await vi.waitFor(() => expect(stored()).toEqual([]));
-    expect(sent.at(-1)?.body).toEqual({ version: 5, name: 'Ebb' });
+    expect(sent.at(-1)?.body).toEqual({ base: 5, changes: [{ do: 'rename-rig', name: 'Ebb' }] });
   });
 
   it('what another window that is still open keeps is left to it', async () => {

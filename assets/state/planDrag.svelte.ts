@@ -1,4 +1,3 @@
-import { answered, api } from '../api/client';
 import type { Fixture } from '../api/types';
 import { centimetre, type Point } from '../lib/plan';
 import type { RigSession } from './rig.svelte';
@@ -56,23 +55,12 @@ export class PlanDrag {
   async drop(): Promise<void> {
     const at = this.at;
     if (!at) return;
-    const { id } = this.#session;
-    const call = { params: { path: { rig: id } } };
-    await this.#session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/stage-plan/put', { ...call, body: { version, fixtureIds: [...this.ids], ...at } }),
-      ),
-    );
+    await this.#session.change({ do: 'put-units', units: [...this.ids], ...at });
     this.at = null;
   }
 
   lineUp(how: 'row' | 'column' | 'spread') {
-    const call = { params: { path: { rig: this.#session.id } } };
-    return this.#session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/stage-plan/line-up', { ...call, body: { version, fixtureIds: [...this.ids], how } }),
-      ),
-    );
+    return this.#session.change({ do: 'line-up-units', units: [...this.ids], how });
   }
 
   #fixture(id: string | undefined): Fixture | undefined {

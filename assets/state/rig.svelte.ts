@@ -3,7 +3,7 @@ import { getContext, setContext } from 'svelte';
 import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
 import { keys } from '../api/queries';
-import type { FixtureChange, Repair, Rig } from '../api/types';
+import type { Change, Repair, Rig } from '../api/types';
 
 export type Notice = { kind: 'problem' | 'meanwhile'; words: string };
 
@@ -14,6 +14,8 @@ export class RigSession {
   readonly #current: () => Rig;
   /** What the last write was told, when it was not made. */
   notice = $state.raw<Notice | null>(null);
+  /** Ids of what the last changes made. */
+  made: readonly string[] = [];
   /** A write is under way. */
   busy = $state(false);
 
@@ -28,14 +30,18 @@ export class RigSession {
   }
 
   /**
-   * Makes one change. The server answers with the rig as it is then.
+   * Makes changes, all of them or none, as one entry of the history. The server answers with the rig as it is then.
    *
-   * @returns null when it was made, else what is wrong. With `quietly`, the caller shows that at its field.
+   * @returns null when they were made, else what is wrong. With `quietly`, the caller shows that at its field.
    */
-  async write(call: (version: number) => Promise<Rig>, quietly = false): Promise<ApiError | null> {
+  async change(changes: Change | readonly Change[], quietly = false): Promise<ApiError | null> {
     this.busy = true;
     try {
-      await this.take(await call(this.rig.version));
+      const body = { base: this.rig.version, changes: Array.isArray(changes) ? [...changes] : [changes as Change] };
+      const call = api.POST('/api/rigs/{id}/changes', { params: { path: { id: this.id } }, body });
+      const answer = await answered(call);
+      this.made = answer.made;
+      await this.take(answer.rig);
       this.notice = null;
       return null;
     } catch (error) {
@@ -65,79 +71,11 @@ export class RigSession {
     await this.#client.invalidateQueries({ queryKey: ['chart'] });
   }
 
-  undo = () => this.#step('/api/rigs/{id}/undo');
-  redo = () => this.#step('/api/rigs/{id}/redo');
-
-  #step(path: '/api/rigs/{id}/undo' | '/api/rigs/{id}/redo'): Promise<ApiError | null> {
-    return this.write((version) => answered(api.POST(path, { params: { path: { id: this.id } }, body: { version } })));
-  }
-
-  changeFixture(id: string, change: FixtureChange, quietly = false) {
-    return this.write(
-      (version) =>
-        answered(
-          api.PATCH('/api/rigs/{rig}/fixtures/{id}', {
-            params: { path: { rig: this.id, id } },
-            body: { version, ...change },
-          }),
-        ),
-      quietly,
-    );
-  }
-
-  connectFixture(id: string, linkId: string | null, receiver: string | null) {
-    return this.write((version) =>
-      answered(
-        api.PUT('/api/rigs/{rig}/fixtures/{id}/link', {
-          params: { path: { rig: this.id, id } },
-          body: { version, linkId, receiver },
-        }),
-      ),
-    );
-  }
+  undo = () => this.change({ do: 'undo' });
+  redo = () => this.change({ do: 'redo' });
 
   repair(repair: Repair) {
-    const { lookId, linkId, fixtureId } = repair;
-    if (lookId) {
-      return this.write((version) =>
-        answered(
-          api.POST('/api/rigs/{rig}/looks/{id}/steady', {
-            params: { path: { rig: this.id, id: lookId } },
-            body: { version },
-          }),
-        ),
-      );
-    }
-    if (linkId) {
-      return this.write((version) =>
-        answered(
-          api.POST('/api/rigs/{rig}/links/{id}/remove', {
-            params: { path: { rig: this.id, id: linkId } },
-            body: { version },
-          }),
-        ),
-      );
-    }
-    if (!fixtureId) throw new Error('A repair says what it changes.');
-    if (repair.desk) {
-      const wish = { fixtureId, repair: repair.desk };
-      return this.write((version) =>
-        answered(
-          api.POST('/api/rigs/{rig}/desk/repair', {
-            params: { path: { rig: this.id } },
-            body: { version, ...wish },
-          }),
-        ),
-      );
-    }
-    if (repair.receiver) {
-      const fixture = this.rig.fixtures.find((one) => one.id === fixtureId);
-      return this.connectFixture(fixtureId, fixture?.linkId ?? null, repair.receiver);
-    }
-    return this.changeFixture(fixtureId, {
-      ...(repair.address ? { address: repair.address } : {}),
-      ...(repair.mode ? { mode: repair.mode } : {}),
-    });
+    return this.change(repair.changes);
   }
 }
 

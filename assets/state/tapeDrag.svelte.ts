@@ -1,4 +1,4 @@
-import { answered, api, calc } from '../api/client';
+import { calc } from '../api/client';
 import { wordsOf } from '../api/errors';
 import type { Fixture } from '../api/types';
 import type { RigSession } from './rig.svelte';
@@ -54,14 +54,7 @@ export class TapeDrag {
     const [ids, address, moved] = [this.ids, `${this.universe}/${this.address}`, this.moved];
     this.leave();
     if (!moved) return;
-    await this.#session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/fixtures/move', {
-          params: { path: { rig: this.#session.id } },
-          body: { version, fixtureIds: [...ids], address },
-        }),
-      ),
-    );
+    await this.#session.change({ do: 'move-units', units: [...ids], to: address });
   }
 
   #fixture(id: string | undefined): Fixture | undefined {

@@ -1,7 +1,7 @@
 import { answered, api, calc } from '../api/client';
 import type { Chart, ChartAnswer, ChartEdit, ChartMode, ChartRange, Evaluation } from '../api/chart';
 import { ApiError, wordsOf } from '../api/errors';
-import type { ChartFinding, Rig } from '../api/types';
+import type { ChartFinding } from '../api/types';
 import { putRange } from '../lib/chart';
 import type { RigSession } from './rig.svelte';
 
@@ -49,16 +49,8 @@ export class Workbench {
 
   /** @returns null when it was taken, else why not */
   async save(chart: Chart): Promise<string | null> {
-    const problem = await this.#session.write(
-      (version) =>
-        answered(
-          api.PUT('/api/rigs/{rig}/types/{id}/chart', {
-            params: { path: { rig: this.#session.id, id: this.#answer().id } },
-            body: { version, revision: this.revision, chart: chart as unknown as Record<string, never> },
-          }),
-        ) as Promise<Rig>,
-      true,
-    );
+    const what = { type: this.#answer().id, revision: this.revision, chart: chart as unknown as Record<string, never> };
+    const problem = await this.#session.change({ do: 'write-chart', ...what }, true);
     this.problem = problem instanceof ApiError ? problem.message : null;
     return this.problem;
   }

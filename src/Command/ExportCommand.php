@@ -7,19 +7,19 @@ namespace Rigger\App\Command;
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\Rig;
-use Rigger\App\Library\Exporter;
 use Rigger\App\Library\Venues;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\LibraryIndex;
 use Rigger\App\Repository\Types;
-use Rigger\App\Rig\SnapshotLoader;
 use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Document\RigDocument;
+use Rigger\Core\Document\RigWriter;
+use Rigger\Core\Document\VenueWriter;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Library\LibraryQuery;
 use Rigger\Core\Profile\ProfileWriter;
-use Rigger\Core\Rig\RigWriter;
-use Rigger\Core\Rig\VenueWriter;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Style\SymfonyStyle;
@@ -29,7 +29,7 @@ use Symfony\Component\Uid\Uuid;
 #[AsCommand('rigger:export', 'Export a fixture, a desk, a rig or a venue as an open document')]
 final readonly class ExportCommand
 {
-    public function __construct(private EntityManagerInterface $manager, private Types $types, private LibraryIndex $library, private SnapshotLoader $loader, private Venues $venues)
+    public function __construct(private EntityManagerInterface $manager, private Types $types, private LibraryIndex $library, private CoreRigs $rigs, private Venues $venues)
     {
     }
 
@@ -84,7 +84,7 @@ final readonly class ExportCommand
     {
         $rig = $this->manager->getRepository(Rig::class)->findOneBy(['name' => $name, 'thrownAt' => null], ['id' => 'DESC']);
 
-        return null === $rig ? null : RigWriter::write(Exporter::rig($this->loader->load($rig)));
+        return null === $rig ? null : RigWriter::write(RigDocument::of($this->rigs->get($rig->id())));
     }
 
     /** @return array<string, mixed>|null */

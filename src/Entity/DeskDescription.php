@@ -10,6 +10,7 @@ use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Desk\DeskWriter;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Rig\DeskInUse;
 use Symfony\Component\Uid\Uuid;
 
 /** A description of a desk. It stays as it is: see DeskShelf. */
@@ -57,6 +58,11 @@ class DeskDescription
     public function takeOffShelf(): void
     {
         $this->isOnShelf = false;
+    }
+
+    public function inUse(): DeskInUse
+    {
+        return new DeskInUse((string) $this->id, $this->desk(), $this->isOnShelf);
     }
 
     public function desk(): Desk

@@ -11,6 +11,7 @@ use Rigger\Core\Input\Json;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Profile\ProfileWriter;
+use Rigger\Core\Rig\Revision;
 use Symfony\Component\Uid\Uuid;
 
 /** One state of a type's chart, numbered from 1. Once a patched fixture uses it, it stays as it is. */
@@ -53,6 +54,12 @@ class FixtureRevision implements Journalled
     {
         $this->chart = Json::encode(ProfileWriter::write($profile));
         $this->profile = $profile;
+    }
+
+    /** As the core takes it. */
+    public function core(): Revision
+    {
+        return new Revision((string) $this->id, (string) $this->type->id(), $this->number, $this->type->maker(), $this->type->model(), $this->profile());
     }
 
     public function profile(): FixtureProfile

@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Rig\Look as CoreLook;
 use Symfony\Component\Uid\Uuid;
 
 /** A scene as it stands on the faders, with its place in the desk's memory. */
@@ -32,30 +33,26 @@ class Look implements Journalled
     #[ORM\OneToMany(targetEntity: LookCell::class, mappedBy: 'look', cascade: ['persist', 'remove'], orphanRemoval: true)]
     private Collection $cells;
 
-    private function __construct(Rig $rig, string $name, int $bank, int $number)
+    private function __construct(Rig $rig, CoreLook $look)
     {
-        $this->id = Uuid::v7();
+        $this->id = Uuid::fromString($look->id);
         $this->rig = $rig;
-        $this->name = $name;
-        $this->bank = $bank;
-        $this->number = $number;
         $this->cells = new ArrayCollection();
+        $this->become($look);
     }
 
-    public static function record(Rig $rig, string $name, int $bank, int $number): self
+    /** Without its values: those are set unit by unit. */
+    public static function record(Rig $rig, CoreLook $look): self
     {
-        return new self($rig, $name, $bank, $number);
+        return new self($rig, $look);
     }
 
-    public function rename(string $name): void
+    /** Its name and place; the values are set unit by unit. */
+    public function become(CoreLook $look): void
     {
-        $this->name = $name;
-    }
-
-    public function storeAt(int $bank, int $number): void
-    {
-        $this->bank = $bank;
-        $this->number = $number;
+        $this->name = $look->name;
+        $this->bank = $look->bank;
+        $this->number = $look->number;
     }
 
     /** @param list<int> $values one a channel, 0 to 255 */
@@ -71,34 +68,13 @@ class Look implements Journalled
         $this->cells->add(LookCell::of($this, $fixture, $values));
     }
 
-    /** The fixture is left alone from now on. */
-    public function forget(PatchedFixture $fixture): void
+    /** The unit is left alone from now on. */
+    public function forget(string $unitId): void
     {
         foreach ($this->cells as $cell) {
-            if ($cell->fixture === $fixture) {
+            if ((string) $cell->fixture->id() === $unitId) {
                 $this->cells->removeElement($cell);
             }
         }
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function bank(): int
-    {
-        return $this->bank;
-    }
-
-    public function number(): int
-    {
-        return $this->number;
-    }
-
-    /** @return list<LookCell> */
-    public function cells(): array
-    {
-        return array_values($this->cells->toArray());
     }
 }

@@ -44,10 +44,4 @@ class LookCell implements Journalled
     {
         $this->values = $values;
     }
-
-    /** @return list<int> */
-    public function values(): array
-    {
-        return $this->values;
-    }
 }

@@ -6,24 +6,17 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
-use Rigger\Core\Curve\ChannelCurve;
-use Rigger\Core\Patch\Span;
-use Rigger\Core\Profile\Mode;
-use Rigger\Core\Stage\Reversal;
+use Rigger\Core\Rig\Reversal;
+use Rigger\Core\Rig\TapeColour;
+use Rigger\Core\Rig\Unit;
 use Symfony\Component\Uid\Uuid;
 
-/**
- * One unit of a rig: which chart it follows, in which mode, and where it listens.
- *
- * Of hundreds of units a change touches a few: those say so themselves, and the others are not compared with what was loaded.
- */
-#[ORM\Entity, ORM\ChangeTrackingPolicy('DEFERRED_EXPLICIT')]
+/** One unit of a rig, as it is stored. */
+#[ORM\Entity]
 class PatchedFixture implements Journalled
 {
     use HoldsCurves;
-    use HungInPlace;
     use Identified;
-    use KeptInOrder;
 
     #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
     public readonly Rig $rig;
@@ -42,6 +35,35 @@ class PatchedFixture implements Journalled
 
     #[ORM\Column]
     private int $address;
+
+    /** As it is called on the headset. */
+    #[ORM\Column(nullable: true)]
+    private ?int $number = null;
+
+    /** @var list<string> */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $groups = [];
+
+    #[ORM\Column(type: 'text', nullable: true)]
+    private ?string $note = null;
+
+    /** Null for cream, which is on the desk anyway. */
+    #[ORM\Column(type: 'text', nullable: true, enumType: TapeColour::class)]
+    private ?TapeColour $tape = null;
+
+    /** Where it hangs, in the operator's words: "front beam, left". */
+    #[ORM\Column(type: 'text', nullable: true)]
+    private ?string $position = null;
+
+    /** On the stage plan, in metres. */
+    #[ORM\Column(nullable: true)]
+    private ?float $x = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $y = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $height = null;
 
     /** Its line in the patch list, from 1. */
     #[ORM\Column]
@@ -76,196 +98,61 @@ class PatchedFixture implements Journalled
     #[ORM\Column(nullable: true)]
     private ?int $takesButtons = null;
 
-    private bool $isTouched = false;
-    private ?Mode $modeOfChart = null;
-    private ?Span $span = null;
-
-    private function __construct(Rig $rig, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $place)
+    private function __construct(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place)
     {
-        $this->id = Uuid::v7();
+        $this->id = Uuid::fromString($unit->id);
         $this->rig = $rig;
         $this->revision = $revision;
-        $this->mode = $mode;
-        $this->name = $name;
-        $this->universe = $universe;
-        $this->address = $address;
         $this->place = $place;
-    }
-
-    public static function hang(Rig $rig, FixtureRevision $revision, string $mode, string $name, int $universe, int $address, int $place): self
-    {
-        return new self($rig, $revision, $mode, $name, $universe, $address, $place);
-    }
-
-    public function rename(string $name): void
-    {
-        $this->touch();
-        $this->name = $name;
-    }
-
-    public function moveTo(int $universe, int $address): void
-    {
-        $this->touch();
-        $this->universe = $universe;
-        $this->address = $address;
-        $this->setAt = $this->provedAt = null;
-    }
-
-    public function setMode(string $mode): void
-    {
-        $this->touch();
-        $this->mode = $mode;
-        $this->setAt = $this->provedAt = null;
-    }
-
-    public function follow(FixtureRevision $revision): void
-    {
-        $this->touch();
-        $this->revision = $revision;
-    }
-
-    public function listenTo(?RadioLink $link, ?string $receiver): void
-    {
-        $this->touch();
         $this->link = $link;
-        $this->receiver = null === $link ? null : $receiver;
-        $this->setAt = $this->provedAt = null;
+        $this->put($unit);
+        $this->keep($unit->curves);
+        $this->groups = $unit->groups;
     }
 
-    /** Ticked on the walk-round; with null the tick is taken back. */
-    public function markSet(?\DateTimeImmutable $at): void
+    public static function of(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place): self
     {
-        $this->touch();
-        $this->setAt = $at;
-        $this->provedAt = null;
+        return new self($rig, $revision, $link, $unit, $place);
     }
 
-    /** It was switched off and on and had kept what was set; with null that is taken back. */
-    public function markProved(?\DateTimeImmutable $at): void
+    /** @param FixtureRevision|null $revision another one; null where it follows the same still */
+    public function become(Unit $before, Unit $unit, ?FixtureRevision $revision, ?RadioLink $link): void
     {
-        $this->touch();
-        $this->setAt ??= $at;
-        $this->provedAt = $at;
+        $this->revision = $revision ?? $this->revision;
+        $this->link = $link;
+        $this->put($unit);
+        // What is kept as a document is only written when it is another one: two spellings of one document are no change.
+        if ($before->curves !== $unit->curves) {
+            $this->keep($unit->curves);
+        }
+        if ($before->groups !== $unit->groups) {
+            $this->groups = $unit->groups;
+        }
     }
 
-    public function lock(bool $isLocked): void
+    private function put(Unit $unit): void
     {
-        $this->touch();
-        $this->isLocked = $isLocked;
+        $this->mode = $unit->mode()->key;
+        $this->name = $unit->name;
+        $this->universe = $unit->place->universe;
+        $this->address = $unit->place->address;
+        $this->receiver = $unit->receiver;
+        $this->setAt = self::sameTime($this->setAt, $unit->setAt);
+        $this->provedAt = self::sameTime($this->provedAt, $unit->provedAt);
+        $this->isLocked = $unit->isLocked;
+        $this->panReversed = $unit->pan;
+        $this->tiltReversed = $unit->tilt;
+        $this->takesButtons = $unit->takesButtons;
+        $this->number = $unit->number;
+        $this->note = $unit->note;
+        $this->tape = TapeColour::Cream === $unit->tape ? null : $unit->tape;
+        $this->position = $unit->position;
+        [$this->x, $this->y, $this->height] = [$unit->spot?->x, $unit->spot?->y, $unit->spot?->height];
     }
 
-    /** Another unit hangs there from now on, with a chart of its own. */
-    public function become(FixtureRevision $revision, string $mode): void
+    /** Doctrine compares times by identity. */
+    private static function sameTime(?\DateTimeImmutable $there, ?\DateTimeImmutable $new): ?\DateTimeImmutable
     {
-        $this->revision = $revision;
-        $this->setMode($mode);
-    }
-
-    /** @param list<ChannelCurve> $curves its own, which stand before those of its type */
-    public function bend(array $curves): void
-    {
-        $this->touch();
-        $this->keep($curves);
-    }
-
-    public function turnRound(?Reversal $pan, ?Reversal $tilt): void
-    {
-        $this->touch();
-        [$this->panReversed, $this->tiltReversed] = [$pan, $tilt];
-    }
-
-    public function panReversed(): ?Reversal
-    {
-        return $this->panReversed;
-    }
-
-    public function tiltReversed(): ?Reversal
-    {
-        return $this->tiltReversed;
-    }
-
-    /** @param int|null $buttons 2 or more; null for one like everybody */
-    public function takeButtons(?int $buttons): void
-    {
-        $this->touch();
-        $this->takesButtons = $buttons;
-    }
-
-    public function takesButtons(): ?int
-    {
-        return $this->takesButtons;
-    }
-
-    public function isLocked(): bool
-    {
-        return $this->isLocked;
-    }
-
-    public function provedAt(): ?\DateTimeImmutable
-    {
-        return $this->provedAt;
-    }
-
-    public function setAt(): ?\DateTimeImmutable
-    {
-        return $this->setAt;
-    }
-
-    public function revision(): FixtureRevision
-    {
-        return $this->revision;
-    }
-
-    public function modeKey(): string
-    {
-        return $this->mode;
-    }
-
-    public function mode(): Mode
-    {
-        return $this->modeOfChart ??= $this->revision->profile()->mode($this->mode) ?? throw new \LogicException('A patched fixture follows a mode of its chart.');
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function universe(): int
-    {
-        return $this->universe;
-    }
-
-    public function span(): Span
-    {
-        return $this->span ??= Span::at($this->address, $this->mode()->footprint());
-    }
-
-    public function link(): ?RadioLink
-    {
-        return $this->link;
-    }
-
-    public function receiver(): ?string
-    {
-        return $this->receiver;
-    }
-
-    /** Whether it was changed since it was loaded, and has to be stored. */
-    public function isTouched(): bool
-    {
-        return $this->isTouched;
-    }
-
-    private function touch(): void
-    {
-        $this->isTouched = true;
-        $this->modeOfChart = $this->span = null;
-    }
-
-    /** Stands for chart and mode together: equal texts move as twins at one address. */
-    public function modeIdentity(): string
-    {
-        return $this->revision->id()->toRfc4122().'/'.$this->mode;
+        return $there?->getTimestamp() === $new?->getTimestamp() ? $there : $new;
     }
 }

@@ -7,6 +7,7 @@ namespace Rigger\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
 use Rigger\Core\Line\RadioKit;
+use Rigger\Core\Rig\Link;
 use Symfony\Component\Uid\Uuid;
 
 /** A radio sender and the name it is set to. */
@@ -32,38 +33,23 @@ class RadioLink implements Journalled
     #[ORM\Column]
     public readonly int $place;
 
-    private function __construct(Rig $rig, RadioKit $kit, string $label, string $name, int $place)
+    private function __construct(Rig $rig, Link $link, int $place)
     {
-        $this->id = Uuid::v7();
+        $this->id = Uuid::fromString($link->id);
         $this->rig = $rig;
-        $this->kit = $kit;
-        $this->label = $label;
-        $this->name = $name;
+        $this->kit = $link->kit;
         $this->place = $place;
+        $this->become($link);
     }
 
-    public static function set(Rig $rig, RadioKit $kit, string $label, string $name, int $place): self
+    public static function of(Rig $rig, Link $link, int $place): self
     {
-        return new self($rig, $kit, $label, $name, $place);
+        return new self($rig, $link, $place);
     }
 
-    public function label(): string
+    public function become(Link $link): void
     {
-        return $this->label;
-    }
-
-    public function relabel(string $label): void
-    {
-        $this->label = $label;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function sendOn(string $name): void
-    {
-        $this->name = $name;
+        $this->label = $link->label;
+        $this->name = $link->name;
     }
 }

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
 use Rigger\Core\Position\Support as Held;
 use Rigger\Core\Position\SupportKind;
+use Rigger\Core\Rig\Support as CoreSupport;
 use Symfony\Component\Uid\Uuid;
 
 /** A beam or a stand of a rig that units hang from. Metres. */
@@ -43,27 +44,22 @@ class Support implements Journalled
     #[ORM\Column]
     public readonly int $place;
 
-    private function __construct(Rig $rig, Held $held, int $place)
+    private function __construct(Rig $rig, CoreSupport $support, int $place)
     {
-        $this->id = Uuid::v7();
+        $this->id = Uuid::fromString($support->id);
         $this->rig = $rig;
         $this->place = $place;
-        $this->put($held);
+        $this->put($support->held);
     }
 
-    public static function in(Rig $rig, Held $held, int $place): self
+    public static function of(Rig $rig, CoreSupport $support, int $place): self
     {
-        return new self($rig, $held, $place);
+        return new self($rig, $support, $place);
     }
 
     public function put(Held $held): void
     {
         [$this->kind, $this->name, $this->height] = [$held->kind, $held->name, $held->height];
         [$this->fromX, $this->fromY, $this->toX, $this->toY] = [$held->fromX, $held->fromY, $held->toX, $held->toY];
-    }
-
-    public function held(): Held
-    {
-        return new Held($this->kind, $this->name, $this->height, $this->fromX, $this->fromY, $this->toX, $this->toY);
     }
 }

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Rigger\App\Library;
 
 use Rigger\App\Entity\FixtureRevision;
-use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Library\View\FunctionRowView;
 use Rigger\App\Library\View\ModeCostView;
 use Rigger\App\Library\View\ModesView;
 use Rigger\App\Library\View\RevisionListView;
 use Rigger\App\Library\View\RevisionView;
 use Rigger\App\Repository\Types;
-use Rigger\App\Rig\Snapshot;
 use Rigger\Core\Compare\FunctionRow;
 use Rigger\Core\Compare\ModeComparison;
 use Rigger\Core\Compare\ModeCost;
 use Rigger\Core\Profile\Mode;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 use Symfony\Component\Uid\Uuid;
 
 /** Modes and revisions side by side. */
@@ -26,18 +26,18 @@ final readonly class Comparisons
     {
     }
 
-    public function modes(FixtureRevision $revision, Snapshot $snapshot): ModesView
+    public function modes(FixtureRevision $revision, Rig $rig): ModesView
     {
         $modes = $revision->profile()->modes;
         usort($modes, static fn (Mode $one, Mode $other): int => $one->footprint() <=> $other->footprint());
-        $units = \count(array_filter($snapshot->fixtures, static fn (PatchedFixture $one): bool => $one->revision()->type === $revision->type));
+        $units = \count(array_filter($rig->units, static fn (Unit $one): bool => $one->revision()->typeId === (string) $revision->type->id()));
         $keys = array_map(static fn (Mode $one): string => $one->key, $modes);
 
         return new ModesView(
-            array_map(static fn (Mode $one): ModeCostView => ModeCostView::of($one, ModeCost::of($one, $units, $snapshot->desk())), $modes),
+            array_map(static fn (Mode $one): ModeCostView => ModeCostView::of($one, ModeCost::of($one, $units, $rig->desk())), $modes),
             array_map(static fn (FunctionRow $row): FunctionRowView => new FunctionRowView($row->function, array_map(static fn (string $key): array => $row->channels[$key] ?? [], $keys)), ModeComparison::of($revision->profile())),
             $units,
-            $snapshot->desk()?->name,
+            $rig->desk()?->name,
         );
     }
 

@@ -18,16 +18,20 @@ use Rigger\App\Library\View\ImportedView;
 use Rigger\App\Problem\Problem;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Document\RigDocument;
+use Rigger\Core\Document\RigReader;
+use Rigger\Core\Document\VenueDocument;
+use Rigger\Core\Document\VenueReader;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Listing\ProfileListReader;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
-use Rigger\Core\Rig\RigDocument;
-use Rigger\Core\Rig\RigReader;
-use Rigger\Core\Rig\VenueDocument;
-use Rigger\Core\Rig\VenueReader;
+use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Look as CoreLook;
+use Rigger\Core\Rig\Support as CoreSupport;
+use Symfony\Component\Uid\Uuid;
 
 /** Open documents into the database: a fixture, a desk or a whole rig, all of it or nothing. */
 final readonly class Importer
@@ -132,29 +136,18 @@ final readonly class Importer
         $revisions = array_map($keep, $document->types);
         $links = [];
         foreach ($document->links as $index => $entry) {
-            $this->manager->persist($links[$index] = RadioLink::set($rig, $entry->kit, $entry->label, $entry->name, $index + 1));
+            $this->manager->persist($links[$index] = RadioLink::of($rig, new Link((string) Uuid::v7(), $entry->kit, $entry->label, $entry->name), $index + 1));
         }
         $fixtures = [];
         foreach ($document->fixtures as $index => $entry) {
             if (0 === $document->types[$entry->type]->mode($entry->mode)?->footprint()) {
                 throw InputError::because('mode_empty', 'fixtures['.$index.'].mode', \sprintf('Mode %s has no channels.', InputError::quote($entry->mode)));
             }
-            $fixture = PatchedFixture::hang($rig, $revisions[$entry->type], $entry->mode, $entry->name, $entry->universe, $entry->address, $index + 1);
-            $fixture->listenTo(null === $entry->link ? null : $links[$entry->link], $entry->receiver);
-            $fixture->hangAt($entry->position);
-            $fixture->number($entry->number);
-            $fixture->group($entry->groups);
-            $fixture->noteDown($entry->note);
-            $fixture->tapeWith($entry->tape);
-            $fixture->lock($entry->isLocked);
-            $fixture->putAt($entry->spot);
-            $fixture->bend($entry->curves);
-            $fixture->turnRound($entry->pan, $entry->tilt);
-            $fixture->takeButtons($entry->buttons);
+            $fixture = PatchedFixture::of($rig, $revisions[$entry->type], null === $entry->link ? null : $links[$entry->link], $entry->unit((string) Uuid::v7(), $revisions[$entry->type]->core(), null === $entry->link ? null : (string) $links[$entry->link]->id()), $index + 1);
             $this->manager->persist($fixtures[$index] = $fixture);
         }
         foreach ($document->looks as $entry) {
-            $look = Look::record($rig, $entry->name, $entry->bank, $entry->number);
+            $look = Look::record($rig, new CoreLook((string) Uuid::v7(), $entry->name, $entry->bank, $entry->number, []));
             foreach ($entry->values as $index => $values) {
                 $look->set($fixtures[$index], $values);
             }
@@ -162,7 +155,7 @@ final readonly class Importer
         }
 
         foreach ($document->supports as $index => $support) {
-            $this->manager->persist(Support::in($rig, $support, $index + 1));
+            $this->manager->persist(Support::of($rig, new CoreSupport((string) Uuid::v7(), $support), $index + 1));
         }
         $bent = [];
         foreach ($document->typeCurves as $index => $entry) {

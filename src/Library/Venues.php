@@ -12,17 +12,17 @@ use Rigger\App\Entity\PatchedFixture;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Venue;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\Types;
-use Rigger\App\Rig\SnapshotLoader;
 use Rigger\Core\Desk\Desk;
+use Rigger\Core\Document\RigDocument;
+use Rigger\Core\Document\VenueDocument;
 use Rigger\Core\Profile\FixtureProfile;
-use Rigger\Core\Rig\RigDocument;
-use Rigger\Core\Rig\VenueDocument;
 
 /** A stored venue to its open document. */
 final readonly class Venues
 {
-    public function __construct(private EntityManagerInterface $manager, private SnapshotLoader $loader, private Types $types)
+    public function __construct(private EntityManagerInterface $manager, private CoreRigs $rigs, private Types $types)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class Venues
             $venue->name,
             array_map($this->revisions(...), $this->typesOf($rigs)),
             array_map(static fn (DeskDescription $one): Desk => $one->desk(), $desks),
-            array_map(fn (Rig $rig): RigDocument => Exporter::rig($this->loader->load($rig)), $rigs),
+            array_map(fn (Rig $rig): RigDocument => RigDocument::of($this->rigs->get($rig->id())), $rigs),
         );
     }
 

@@ -6,7 +6,9 @@ namespace Rigger\App\Problem;
 
 use Doctrine\DBAL\Exception as DatabaseException;
 use Psr\Log\LoggerInterface;
+use Rigger\Core\Change\Refused;
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Rig\NotThere;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -54,6 +56,8 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof Problem => $error,
             $error instanceof InputError => Problem::at($error->field, $error->errorCode, $error->getMessage()),
+            $error instanceof NotThere => Problem::notFound($error->what),
+            $error instanceof Refused => Problem::conflict($error->reason, $error->getMessage()),
             $error instanceof DatabaseException => $this->database($error),
             $error instanceof ExtraAttributesException => self::extra($error->getExtraAttributes()[0] ?? ''),
             $error instanceof HttpExceptionInterface => $this->http($error),

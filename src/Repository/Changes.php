@@ -15,6 +15,17 @@ final readonly class Changes
     {
     }
 
+    /** @return array{string|null, string|null} what undo would take back and what redo would do again, in words */
+    public function steps(string $rigId): array
+    {
+        $row = $this->manager->getConnection()->fetchAssociative(<<<'SQL'
+            SELECT (SELECT sentence FROM change WHERE rig_id = :rig AND undone_at IS NULL ORDER BY number DESC LIMIT 1) AS undo,
+                   (SELECT sentence FROM change WHERE rig_id = :rig AND undone_at IS NOT NULL AND NOT superseded ORDER BY number LIMIT 1) AS redo
+            SQL, ['rig' => $rigId]);
+
+        return [\is_string($row['undo'] ?? null) ? $row['undo'] : null, \is_string($row['redo'] ?? null) ? $row['redo'] : null];
+    }
+
     public function nextToUndo(Rig $rig): ?Change
     {
         return $this->one('c.undoneAt IS NULL', 'DESC', $rig);

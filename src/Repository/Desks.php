@@ -8,8 +8,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Library\View\DeskChoiceView;
 use Rigger\App\Problem\Problem;
-use Rigger\Core\Desk\Desk;
-use Rigger\Core\Desk\Layout;
 use Symfony\Component\Uid\Uuid;
 
 /** The library of desks. */
@@ -37,18 +35,6 @@ final readonly class Desks
 
     public static function choice(DeskDescription $one): DeskChoiceView
     {
-        return new DeskChoiceView((string) $one->id(), $one->name, $one->desk()->layout->value, self::words($one->desk()));
-    }
-
-    public static function words(Desk $desk): string
-    {
-        $pages = $desk->pages > 1 ? \sprintf(' on %d pages', $desk->pages) : '';
-
-        return match ($desk->layout) {
-            Layout::Buttons => \sprintf('%d fixture buttons of %d channels, %d faders%s', $desk->buttons ?? 0, $desk->stride ?? 0, $desk->faders, $pages),
-            Layout::Flat => \sprintf('%d plain faders%s', $desk->faders, $pages),
-            Layout::Preset => \sprintf('two presets of %d faders%s', $desk->faders, $desk->wide ? ', joined into one row' : ''),
-            Layout::Zones => \sprintf('%d zones of %d channels', $desk->buttons ?? 0, min($desk->faders, $desk->stride ?? $desk->faders)),
-        };
+        return new DeskChoiceView((string) $one->id(), $one->name, $one->desk()->layout->value, $one->desk()->words());
     }
 }

@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig;
 
-use Rigger\App\Problem\Problem;
 use Rigger\App\Rig\View\WalkStepView;
 use Rigger\App\Rig\View\WalkView;
+use Rigger\Core\Change\Refused;
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Desk\OneByOne;
 use Rigger\Core\Desk\WalkStep;
+use Rigger\Core\Profile\Mode;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 
 /** A walk over the rig from its desk. */
 final class Walking
 {
-    public static function of(Snapshot $snapshot, bool $byFaders): WalkView
+    /** @throws Refused no_desk */
+    public static function of(Rig $rig, bool $byFaders): WalkView
     {
-        $map = $snapshot->map() ?? throw Problem::conflict('no_desk', 'Choose a desk first: the walk goes over its faders.');
-        $modes = [];
-        foreach ($snapshot->fixtures as $fixture) {
-            $modes[(string) $fixture->id()] = $fixture->mode();
-        }
-        $walk = new OneByOne($map, $snapshot->deskFixtures(), $modes);
+        $map = $rig->map() ?? throw Refused::noDesk('the walk goes over its faders');
+        $walk = new OneByOne($map, $rig->deskFixtures(), array_map(static fn (Unit $one): Mode => $one->mode(), $rig->units));
         $faders = $byFaders ? self::faderWords($map) : [];
 
         return new WalkView(array_map(static fn (WalkStep $one): WalkStepView => new WalkStepView(
             (object) $one->slots,
             $one->address,
-            $faders[$one->address] ?? implode(' and ', array_map(static fn (string $id): string => $snapshot->fixture($id)->name(), $one->fixtures)),
+            $faders[$one->address] ?? implode(' and ', array_map(static fn (string $id): string => $rig->unit($id)->name, $one->fixtures)),
             $one->fixtures,
         ), $byFaders ? $walk->faders() : $walk->units()));
     }

@@ -6,7 +6,7 @@ namespace Rigger\App\Sheet;
 
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\ChannelPlace;
-use Rigger\Core\Profile\Finding;
+use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;
 use Rigger\Core\Profile\ProfileCheck;
@@ -71,7 +71,7 @@ final readonly class FixtureCard
 
     private function cautions(): void
     {
-        $shown = array_filter(ProfileCheck::of($this->profile), static fn (Finding $one): bool => Severity::Note !== $one->code->severity());
+        $shown = array_filter(ProfileCheck::of($this->profile), static fn (ChartFinding $one): bool => Severity::Note !== $one->code->severity());
         if ([] === $shown) {
             return;
         }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rigger\App\Wastebasket;
 
+use Rigger\Core\Desk\Desk;
+use Rigger\Core\Rig\Rig;
+
 /** What can be thrown away. */
 enum Kind: string
 {

@@ -27,7 +27,7 @@ final class DeskAndLooksTest extends ApiTestCase
         self::assertStringContainsString('Shutter (7) at 9 is in Closed, 0–23', $lamp('Drum 1', ['1' => 255, '2' => 255, '7' => 9])['why']);
 
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->ask('PATCH', '/api/rigs/'.$id.'/links/'.self::named($rig['links'], 'Booth left')['id'], ['version' => $rig['version'], 'name' => 'Birch']);
+        $this->change($id, $rig['version'], ['do' => 'tune-link', 'link' => self::named($rig['links'], 'Booth left')['id'], 'name' => 'Birch']);
         $tape = $lamp('Tape', ['127' => 255]);
         self::assertSame([false, 'Tape does not respond: its receiver is set to Alder, and Booth left sends on Birch.'], [$tape['responds'], $tape['why']]);
     }
@@ -42,7 +42,7 @@ final class DeskAndLooksTest extends ApiTestCase
     public function testRecordsAndReadsTheStepsToStoreIt(): void
     {
         $id = $this->demoRig();
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/looks', ['version' => 1, 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['15' => 100, '22' => 40]]);
+        $rig = $this->change($id, 1, ['do' => 'record-look', 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['15' => 100, '22' => 40]]);
         $look = self::named($rig['looks'], 'Ebb');
         self::assertSame([[2, 1, 1, 100, 'Dimmer'], [2, 2, 1, 40, 'Programs']], array_map(array_values(...), $look['steps']));
         self::assertSame('Recorded Ebb at bank 3, scene 1', $rig['undo']);
@@ -51,11 +51,11 @@ final class DeskAndLooksTest extends ApiTestCase
     public function testAScenePlaceIsTakenOnceAndWithinTheDesk(): void
     {
         $id = $this->demoRig();
-        $record = ['version' => 1, 'name' => 'Ebb', 'slots' => ['1' => 1]];
-        $taken = $this->ask('POST', '/api/rigs/'.$id.'/looks', ['bank' => 1, 'number' => 2] + $record, 422);
+        $record = ['do' => 'record-look', 'name' => 'Ebb', 'slots' => ['1' => 1]];
+        $taken = $this->change($id, 1, ['bank' => 1, 'number' => 2] + $record, 422);
         self::assertSame(['number', 'Bank 1, scene 2 holds Tide out already.'], [$taken['violations'][0]['path'], $taken['violations'][0]['message']]);
-        self::assertSame('bank', $this->ask('POST', '/api/rigs/'.$id.'/looks', ['bank' => 21, 'number' => 1] + $record, 422)['violations'][0]['path']);
-        self::assertSame('number', $this->ask('POST', '/api/rigs/'.$id.'/looks', ['bank' => 2, 'number' => 7] + $record, 422)['violations'][0]['path']);
+        self::assertSame('bank', $this->change($id, 1, ['bank' => 21, 'number' => 1] + $record, 422)['violations'][0]['path']);
+        self::assertSame('number', $this->change($id, 1, ['bank' => 2, 'number' => 7] + $record, 422)['violations'][0]['path']);
         self::assertCount(8, $this->ask('GET', '/api/rigs/'.$id)['looks']);
     }
 
@@ -65,7 +65,7 @@ final class DeskAndLooksTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $flash = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fast_flash' === $one['code']))[0];
         self::assertSame('Make Storm steady', $flash['repair']['label']);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/looks/'.$flash['repair']['lookId'].'/steady', ['version' => $rig['version']]);
+        $rig = $this->change($id, $rig['version'], $flash['repair']['changes']);
         self::assertNotContains('warning fast_flash', self::codes($rig, 'looks'));
         self::assertSame('Made Storm steady', $rig['undo']);
     }
@@ -75,17 +75,17 @@ final class DeskAndLooksTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $idle = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'no_receiver' === $one['code']))[0];
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/links/'.$idle['repair']['linkId'].'/remove', ['version' => $rig['version']]);
+        $rig = $this->change($id, $rig['version'], $idle['repair']['changes']);
         self::assertSame([], self::codes($rig, 'lines'));
     }
 
     public function testAnotherDeskIsMappedAtOnce(): void
     {
         $id = $this->demoRig();
-        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $this->bring('desks/capstan-4')['id']]);
+        $rig = $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $this->bring('desks/capstan-4')['id']]);
         self::assertSame(['zones', 16], [$rig['desk']['layout'], \count($rig['desk']['strips'])]);
         self::assertContains('error out_of_reach', self::codes($rig, 'desk'));
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 2, 'deskId' => 'nonsense'], 404);
+        $this->change($id, 2, ['do' => 'choose-desk', 'desk' => 'nonsense'], status: 404);
     }
 
     public function testTheSheetsAreAPdfWithPatchFadersAndSteps(): void
@@ -110,7 +110,7 @@ final class DeskAndLooksTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $this->ask('DELETE', '/api/rigs/'.$id, null, 204);
-        foreach ([['GET', '', null], ['GET', '/version', null], ['POST', '/live', ['slots' => ['1' => 1]]], ['PATCH', '', ['version' => 1, 'name' => 'X']]] as [$method, $path, $body]) {
+        foreach ([['GET', '', null], ['GET', '/version', null], ['POST', '/live', ['slots' => ['1' => 1]]], ['POST', '/changes', ['base' => 1, 'changes' => [['do' => 'rename-rig', 'name' => 'X']]]]] as [$method, $path, $body]) {
             self::assertSame('thrown_away', $this->ask($method, '/api/rigs/'.$id.$path, $body, 404)['type']);
         }
     }
@@ -141,7 +141,7 @@ final class DeskAndLooksTest extends ApiTestCase
         };
         $small = $count();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => 1, 'typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon']);
+        $this->change($id, 1, ['do' => 'add-units', 'type' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon']);
         self::assertSame($small, $count());
         self::assertGreaterThan(3, $small);
         self::assertLessThan(16, $small);

@@ -43,10 +43,10 @@ final class DeskLiveTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $skiff = $this->bring('desks/skiff-24')['id'];
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $skiff]);
+        $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $skiff]);
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $tape = self::fixture($rig, 'Tape')['id'];
-        $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$tape, ['version' => 2, 'address' => '11']);
+        $this->change($id, 2, ['do' => 'move-units', 'units' => [$tape], 'to' => '11']);
         $answer = $this->live($id, ['slots' => ['1' => 255, '2' => 255, '7' => 230, '11' => 200], 'master' => 0]);
         self::assertSame(0.0, self::brightness($answer, 'Drum 1'));
         self::assertGreaterThan(0.0, self::brightness($answer, 'Tape'));
@@ -56,8 +56,8 @@ final class DeskLiveTest extends ApiTestCase
     public function testTwoPresetsCrossfade(): void
     {
         $id = $this->demoRig();
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $this->bring('desks/rowlock-12')['id']]);
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk/rows', ['version' => 2, 'isWide' => false]);
+        $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $this->bring('desks/rowlock-12')['id']]);
+        $this->change($id, 2, ['do' => 'join-rows', 'isWide' => false]);
         $rows = ['slots' => ['1' => 200], 'secondRow' => ['1' => 100, '2' => 60]];
         self::assertSame(['1' => 200], $this->live($id, $rows)['sent']);
         self::assertSame(['1' => 100, '2' => 60], $this->live($id, $rows + ['crossA' => 0, 'crossB' => 255])['sent']);
@@ -108,7 +108,7 @@ final class DeskLiveTest extends ApiTestCase
         self::assertSame(['Button 1, page A, fader 1: Dimmer', 1], [$steps[0]['words'], $steps[0]['address']]);
         self::assertSame('Button 1, page B, fader 1: Programs', $steps[7]['words']);
         $this->ask('GET', '/api/rigs/'.$id.'/desk/walk?by=noise', null, 422);
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => null]);
+        $this->change($id, 1, ['do' => 'choose-desk', 'desk' => null]);
         $this->ask('GET', '/api/rigs/'.$id.'/desk/walk', null, 409);
     }
 

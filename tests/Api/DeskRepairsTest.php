@@ -26,10 +26,21 @@ final class DeskRepairsTest extends ApiTestCase
         self::fail('Nothing is said of '.$name);
     }
 
-    /** @return array<string, mixed> */
-    private function repair(string $rig, int $version, string $fixtureId, string $repair): array
+    /**
+     * Presses a button of a finding.
+     *
+     * @return array<string, mixed> the rig as it is then
+     */
+    private function press(string $id, string $code, string $name, string $button): array
     {
-        return $this->ask('POST', '/api/rigs/'.$rig.'/desk/repair', ['version' => $version, 'fixtureId' => $fixtureId, 'repair' => $repair]);
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $finding = self::finding($rig, $code, $name);
+        foreach ([$finding['repair'], ...$finding['others']] as $one) {
+            if (str_starts_with($one['label'], $button)) {
+                return $this->change($id, $rig['version'], $one['changes']);
+            }
+        }
+        self::fail('There is no button '.$button);
     }
 
     /** @return iterable<string, array{string, string, list<string>}> code, unit, what the buttons say */
@@ -51,19 +62,17 @@ final class DeskRepairsTest extends ApiTestCase
     public function testAShorterModeEndsTheSpilling(): void
     {
         $id = $this->demoRig();
-        $batten = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Batten')['id'];
-        $rig = $this->repair($id, 1, $batten, 'mode');
-        self::assertSame(['eight', 'Set Batten to mode 8-channel, which fits Tenfold 10'], [self::fixture($rig, 'Batten')['mode'], $rig['undo']]);
+        $rig = $this->press($id, 'spills', 'Batten', 'Use its');
+        self::assertSame(['eight', 'Set Batten from mode 27-channel to 8-channel'], [self::fixture($rig, 'Batten')['mode'], $rig['undo']]);
         self::assertNotContains('warning spills', self::codes($rig, 'desk'));
     }
 
     public function testAUnitLetTakeTwoButtonsIsNoFaultAnyMoreAndMakesWay(): void
     {
         $id = $this->demoRig();
-        $batten = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Batten')['id'];
-        $rig = $this->repair($id, 1, $batten, 'buttons');
+        $rig = $this->press($id, 'spills', 'Batten', 'Let it take');
         self::assertSame([71, 99], [self::fixture($rig, 'Batten')['address'], self::fixture($rig, 'Pack A')['address']]);
-        self::assertSame('Let Batten take 2 buttons and moved Pack A to 099 (button 8)', $rig['undo']);
+        self::assertSame('Moved Pack A from 1.085 to 1.099; Let Batten take 2 buttons', $rig['undo']);
         $said = self::finding($rig, 'spills', 'Batten');
         self::assertSame(['note', 'Batten takes 2 buttons', 'Hold it to one button again'], [$said['severity'], $said['title'], $said['repair']['label']]);
         self::assertSame([], array_values(array_filter($rig['findings'], static fn (array $one): bool => 'patch' === $one['stage'] && 'error' === $one['severity'])), 'the clash is gone with it');
@@ -73,10 +82,10 @@ final class DeskRepairsTest extends ApiTestCase
         $again = $this->ask('POST', '/api/import', $exported);
         self::assertSame('note', self::finding($this->ask('GET', '/api/rigs/'.$again['id']), 'spills', 'Batten')['severity']);
 
-        $rig = $this->repair($id, 2, $batten, 'one');
+        $rig = $this->press($id, 'spills', 'Batten', 'Hold it');
         self::assertSame('warning', self::finding($rig, 'spills', 'Batten')['severity']);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/undo', ['version' => 3]);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/undo', ['version' => $rig['version']]);
+        $rig = $this->change($id, 3, ['do' => 'undo']);
+        $rig = $this->change($id, $rig['version'], ['do' => 'undo']);
         self::assertSame(85, self::fixture($rig, 'Pack A')['address']);
     }
 
@@ -85,12 +94,12 @@ final class DeskRepairsTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $ids = [self::fixture($rig, 'Drum 3')['id'], self::fixture($rig, 'Drum 4')['id']];
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/fixtures/move', ['version' => 1, 'fixtureIds' => $ids, 'address' => '300']);
+        $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => $ids, 'to' => '300']);
         $told = self::finding($rig, 'out_of_reach', 'Drum 4');
         self::assertStringContainsString('Dimmer (1) is down', $told['message']);
         self::assertStringContainsString('So Drum 4 is dark on this desk', $told['message']);
         self::assertSame('Move Drum 3 and Drum 4 to 015 (button 2): 2 ladder trips', $told['repair']['label']);
-        $rig = $this->repair($id, 2, $ids[1], 'move');
+        $rig = $this->press($id, 'out_of_reach', 'Drum 4', 'Move');
         self::assertSame([15, 15], [self::fixture($rig, 'Drum 3')['address'], self::fixture($rig, 'Drum 4')['address']]);
     }
 
@@ -98,9 +107,9 @@ final class DeskRepairsTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $haar = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['id'];
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$haar, ['version' => 1, 'address' => '2/9']);
-        self::assertSame(['move'], array_column([self::finding($rig, 'other_universe', 'Haar')['repair']], 'desk'));
-        $rig = $this->repair($id, 2, $haar, 'move');
+        $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => [$haar], 'to' => '2/9']);
+        self::assertSame(['move-units'], array_column(self::finding($rig, 'other_universe', 'Haar')['repair']['changes'], 'do'));
+        $rig = $this->press($id, 'other_universe', 'Haar', 'Move');
         self::assertSame([1, 99], [self::fixture($rig, 'Haar')['universe'], self::fixture($rig, 'Haar')['address']]);
     }
 
@@ -108,34 +117,29 @@ final class DeskRepairsTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $drum = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Drum 2')['id'];
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$drum, ['version' => 1, 'address' => '10']);
+        $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => [$drum], 'to' => '10']);
         self::assertSame('Make Drum 2 a twin of Drum 1 at 001: one ladder trip', self::finding($rig, 'shared_button', 'Drum 2')['repair']['label']);
-        $rig = $this->repair($id, 2, $drum, 'twin');
+        $rig = $this->press($id, 'shared_button', 'Drum 2', 'Make');
         self::assertSame(self::fixture($rig, 'Drum 1')['id'], self::fixture($rig, 'Drum 2')['twinOf']);
     }
 
     public function testWithoutAFreeButtonThatIsSaid(): void
     {
         $id = $this->demoRig();
-        $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->repair($id, 1, self::fixture($rig, 'Panel')['id'], 'move');
-        $rig = $this->repair($id, 2, self::fixture($rig, 'Batten')['id'], 'mode');
+        $this->press($id, 'not_aligned', 'Panel', 'Move');
+        $rig = $this->press($id, 'spills', 'Batten', 'Use its');
         $told = self::finding($rig, 'not_aligned', 'Haar');
         self::assertNull($told['repair']);
         self::assertStringEndsWith('No free button has room for it.', $told['message']);
     }
 
-    public function testALockedUnitIsNotMovedAndWhatIsGoneIsSaid(): void
+    public function testALockedUnitIsNotMovedAndThatIsSaid(): void
     {
         $id = $this->demoRig();
         $pack = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Pack A')['id'];
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$pack, ['version' => 1, 'isLocked' => true]);
+        $rig = $this->change($id, 1, ['do' => 'lock-unit', 'unit' => $pack, 'isLocked' => true]);
         self::assertNull(self::finding($rig, 'shared_button', 'Pack A')['repair']);
         self::assertStringEndsWith('It is locked where it is.', self::finding($rig, 'shared_button', 'Pack A')['message']);
         self::assertCount(0, self::finding($rig, 'spills', 'Batten')['others']);
-        $drum = self::fixture($rig, 'Drum 1')['id'];
-        self::assertSame('nothing_to_do', $this->ask('POST', '/api/rigs/'.$id.'/desk/repair', ['version' => 2, 'fixtureId' => $drum, 'repair' => 'buttons'], 409)['type']);
-        $this->ask('POST', '/api/rigs/'.$id.'/desk/repair', ['version' => 2, 'fixtureId' => $drum, 'repair' => 'paint'], 422);
-        $this->ask('POST', '/api/rigs/'.$id.'/desk/repair', ['version' => 1, 'fixtureId' => $drum, 'repair' => 'move'], 409);
     }
 }

@@ -63,17 +63,17 @@ final class DeskShelfTest extends ApiTestCase
         $kept = $this->ask('POST', '/api/desks', self::DESK);
         [$one, $other] = [$this->demoRig(), $this->demoRig()];
         foreach ([$one, $other] as $rig) {
-            $this->ask('PUT', '/api/rigs/'.$rig.'/desk', ['version' => 1, 'deskId' => $kept['id']]);
+            $this->change($rig, 1, ['do' => 'choose-desk', 'desk' => $kept['id']]);
         }
         $changed = $this->ask('POST', '/api/desks', ['pages' => 1] + self::DESK);
         self::assertNotSame($kept['id'], $changed['id']);
         self::assertCount(1, array_keys($this->shelf(), 'Coracle 8', true));
-        $rig = $this->ask('PUT', '/api/rigs/'.$one.'/desk', ['version' => 2, 'deskId' => $changed['id']]);
+        $rig = $this->change($one, 2, ['do' => 'choose-desk', 'desk' => $changed['id']]);
         self::assertSame([1, true, 'Described Coracle 8 anew'], [$rig['desk']['pages'], $rig['desk']['isOnShelf'], $rig['undo']]);
         $untouched = $this->ask('GET', '/api/rigs/'.$other)['desk'];
         self::assertSame([2, false], [$untouched['pages'], $untouched['isOnShelf']]);
 
-        $rig = $this->ask('POST', '/api/rigs/'.$one.'/undo', ['version' => 3]);
+        $rig = $this->change($one, 3, ['do' => 'undo']);
         self::assertSame(2, $rig['desk']['pages']);
         // The former description comes back under its own id, and the later one leaves the shelf.
         self::assertSame($kept['id'], $this->ask('POST', '/api/desks', self::DESK)['id']);
@@ -84,7 +84,7 @@ final class DeskShelfTest extends ApiTestCase
     {
         $kept = $this->ask('POST', '/api/desks', self::DESK);
         $rig = $this->demoRig();
-        $this->ask('PUT', '/api/rigs/'.$rig.'/desk', ['version' => 1, 'deskId' => $kept['id']]);
+        $this->change($rig, 1, ['do' => 'choose-desk', 'desk' => $kept['id']]);
         $left = $this->ask('POST', '/api/desks/'.$kept['id'].'/shelve');
         self::assertNotContains('Coracle 8', array_column($left['desks'], 'name'));
         self::assertSame('Coracle 8', $this->ask('GET', '/api/rigs/'.$rig)['desk']['name']);
@@ -109,10 +109,10 @@ final class DeskShelfTest extends ApiTestCase
     public function testRowsAreJoinedAndSetApartAgainWithoutASecondDeskOnTheShelf(): void
     {
         $id = $this->demoRig();
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $this->bring('desks/rowlock-12')['id']]);
-        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/desk/rows', ['version' => 2, 'isWide' => false]);
+        $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $this->bring('desks/rowlock-12')['id']]);
+        $rig = $this->change($id, 2, ['do' => 'join-rows', 'isWide' => false]);
         self::assertSame([false, true, 12, 'Set Rowlock 12 to two presets'], [$rig['desk']['isWide'], $rig['desk']['crossfades'], \count($rig['desk']['strips']), $rig['undo']]);
-        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/desk/rows', ['version' => 3, 'isWide' => true]);
+        $rig = $this->change($id, 3, ['do' => 'join-rows', 'isWide' => true]);
         self::assertSame([true, 24], [$rig['desk']['isWide'], \count($rig['desk']['strips'])]);
         self::assertCount(1, array_keys($this->shelf(), 'Rowlock 12', true));
         $manager = self::getContainer()->get(EntityManagerInterface::class);

@@ -13,30 +13,30 @@ final class FixturesTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
-        $created = $this->ask('POST', $path.'/types', ['version' => 1, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']);
-        $typeId = $created['typeId'];
+        $created = $this->changed($path, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']);
+        $typeId = $created['made'][0];
         self::assertSame('Began a chart for Skerry Mote', $created['rig']['undo']);
 
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $chart['modes'] = [self::mode('Dimmer')];
-        $rig = $this->ask('PUT', $path.'/types/'.$typeId.'/chart', ['version' => 2, 'revision' => 1, 'chart' => $chart]);
+        $rig = $this->change($path, 2, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
         self::assertSame('Mote: mode 1-channel added', $rig['undo']);
         self::assertSame(1, $this->ask('GET', '/api/types/'.$typeId)['revision']);
         self::assertFalse($this->ask('GET', '/api/types/'.$typeId)['isUsed']);
 
-        $rig = $this->ask('POST', $path.'/fixtures', ['version' => 3, 'typeId' => $typeId, 'mode' => 'one', 'count' => 2, 'name' => 'Mote']);
+        $rig = $this->change($path, 3, ['do' => 'add-units', 'type' => $typeId, 'mode' => 'one', 'count' => 2, 'name' => 'Mote']);
         self::assertTrue($this->ask('GET', '/api/types/'.$typeId)['isUsed']);
 
         $chart['modes'] = [self::mode('Level')];
-        $rig = $this->ask('PUT', $path.'/types/'.$typeId.'/chart', ['version' => 4, 'revision' => 1, 'chart' => $chart]);
+        $rig = $this->change($path, 4, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
         self::assertSame('Mote: 1-channel, Dimmer (1) is called Level (revision 2)', $rig['undo']);
         self::assertSame(['Dimmer'], self::fixture($rig, 'Mote 1')['labels']);
         self::assertContains('note newer_revision', self::codes($rig, 'fixtures'));
 
-        $rig = $this->ask('POST', $path.'/types/'.$typeId.'/take', ['version' => 5]);
+        $rig = $this->change($path, 5, ['do' => 'take-revision', 'type' => $typeId]);
         self::assertSame('Took revision 2 of Mote for 2 units', $rig['undo']);
         self::assertSame(['Level'], self::fixture($rig, 'Mote 2')['labels']);
-        $this->ask('POST', $path.'/types/'.$typeId.'/take', ['version' => 6], 409);
+        $this->change($path, 6, ['do' => 'take-revision', 'type' => $typeId], status: 409);
     }
 
     public function testAModeThatUnitsUseCannotVanishUnderThem(): void
@@ -46,8 +46,8 @@ final class FixturesTest extends ApiTestCase
         $typeId = self::fixture($this->ask('GET', $path), 'Tape')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $chart['modes'] = [self::mode('Dimmer')];
-        $this->ask('PUT', $path.'/types/'.$typeId.'/chart', ['version' => 1, 'revision' => 1, 'chart' => $chart]);
-        $problem = $this->ask('POST', $path.'/types/'.$typeId.'/take', ['version' => 2], 409);
+        $this->change($path, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
+        $problem = $this->change($path, 2, ['do' => 'take-revision', 'type' => $typeId], status: 409);
         self::assertSame('mode_gone', $problem['type']);
         self::assertSame(1, self::fixture($this->ask('GET', $path), 'Tape')['revision']);
     }
@@ -57,9 +57,9 @@ final class FixturesTest extends ApiTestCase
         $id = $this->demoRig();
         $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
-        $write = ['revision' => 1, 'chart' => ['watts' => 5] + $chart];
-        $this->ask('PUT', '/api/rigs/'.$id.'/types/'.$typeId.'/chart', ['version' => 1] + $write);
-        $problem = $this->ask('PUT', '/api/rigs/'.$id.'/types/'.$typeId.'/chart', ['version' => 2] + $write, 409);
+        $write = ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => ['watts' => 5] + $chart];
+        $this->change($id, 1, $write);
+        $problem = $this->change($id, 2, $write, 409);
         self::assertSame('revision_moved', $problem['type']);
     }
 
@@ -78,8 +78,8 @@ final class FixturesTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $before = $this->ask('GET', '/api/types')['total'];
-        $input = $change + ['version' => 1, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'];
-        $problem = $this->ask('POST', '/api/rigs/'.$id.'/types', $input, 422);
+        $input = $change + ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'];
+        $problem = $this->change($id, 1, $input, 422);
         self::assertSame([$path, $code], [$problem['violations'][0]['path'], $problem['violations'][0]['code']]);
         self::assertSame($before, $this->ask('GET', '/api/types')['total']);
     }
@@ -88,17 +88,16 @@ final class FixturesTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
-        $path = '/api/rigs/'.$id.'/types/'.$typeId.'/chart';
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $chart['modes'][0]['channels'][0]['ranges'][0]['from'] = 20;
-        $this->ask('PUT', $path, ['version' => 1, 'revision' => 1, 'chart' => $chart]);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/types/'.$typeId.'/take', ['version' => 2]);
+        $this->change($id, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
+        $rig = $this->change($id, 2, ['do' => 'take-revision', 'type' => $typeId]);
         self::assertContains('error range_backwards', self::codes($rig, 'fixtures'));
         $lamps = $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['1' => 1]])['lamps'];
         self::assertStringContainsString('errors in its chart', self::named($lamps, 'Haar')['why']);
 
         $chart['modes'][0]['channels'][0]['ranges'][0]['colour'] = 'red';
-        $problem = $this->ask('PUT', $path, ['version' => 3, 'revision' => 2, 'chart' => $chart], 422);
+        $problem = $this->change($id, 3, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 2, 'chart' => $chart], 422);
         self::assertSame('chart.modes[0].channels[0].ranges[0].colour', $problem['violations'][0]['path']);
     }
 

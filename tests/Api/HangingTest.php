@@ -31,13 +31,13 @@ final class HangingTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $body = ['version' => 1, 'typeId' => self::fixture($rig, 'Panel')['typeId'], 'mode' => 'two', 'name' => 'Gleam'] + $wish;
+        $body = ['do' => 'add-units', 'type' => self::fixture($rig, 'Panel')['typeId'], 'mode' => 'two', 'name' => 'Gleam'] + $wish;
         $say = static fn (array $one): string => \sprintf('%d.%03d', $one['universe'], $one['address']);
 
         $preview = $this->ask('POST', $path.'/fixtures/preview', $body);
         self::assertSame(1, $this->ask('GET', $path)['version'], 'nothing has changed yet');
         self::assertSame($addresses, \array_slice(array_map($say, $preview['units']), 0, \count($addresses)));
-        $after = $this->ask('POST', $path.'/fixtures', $body);
+        $after = $this->change($path, 1, $body);
         $hung = array_values(array_filter($after['fixtures'], static fn (array $one): bool => str_starts_with($one['name'], 'Gleam')));
         self::assertSame(array_map($say, $preview['units']), array_map($say, $hung));
         $faults = static fn (array $one): array => array_values(array_filter(self::codes($one, 'patch'), static fn (string $code): bool => str_starts_with($code, 'error')));
@@ -62,8 +62,8 @@ final class HangingTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $typeId = self::fixture($this->ask('GET', $path), 'Panel')['typeId'];
-        foreach (['', '/preview'] as $end) {
-            $problem = $this->ask('POST', $path.'/fixtures'.$end, $wish + ['version' => 1, 'typeId' => $typeId, 'mode' => 'two', 'count' => 1, 'name' => 'Gleam'], 422);
+        $change = $wish + ['do' => 'add-units', 'type' => $typeId, 'mode' => 'two', 'count' => 1, 'name' => 'Gleam'];
+        foreach ([$this->change($path, 1, $change, 422), $this->ask('POST', $path.'/fixtures/preview', $change, 422)] as $problem) {
             self::assertSame($field, $problem['violations'][0]['path']);
         }
         self::assertSame(1, $this->ask('GET', $path)['version']);

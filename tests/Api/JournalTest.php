@@ -11,7 +11,7 @@ final class JournalTest extends ApiTestCase
     /**
      * Every kind of change of stages 2 to 6.
      *
-     * @return list<callable(array<string, mixed>): array{string, string, array<string, mixed>}> each gives method, path below the rig, body
+     * @return list<callable(array<string, mixed>): array<string, mixed>> each gives a change for the door
      */
     private static function changes(string $deskId): array
     {
@@ -21,46 +21,46 @@ final class JournalTest extends ApiTestCase
         $fixture = static fn (array $rig, string $name): string => self::fixture($rig, $name)['id'];
 
         return [
-            static fn (array $rig): array => ['PUT', '/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/chart', ['revision' => 1, 'chart' => $chart]],
-            static fn (array $rig): array => ['POST', '/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/take', []],
-            static fn (array $rig): array => ['POST', '/types', ['maker' => 'Marram', 'model' => 'Drum 12', 'kind' => 'wash']],
-            static fn (array $rig): array => ['POST', '/fixtures', ['typeId' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 3, 'name' => 'Ribbon']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Pack A'), ['address' => '2/7']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Panel'), ['name' => 'Table']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Batten'), ['mode' => 'eight']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['number' => '92']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['groups' => 'Air, Upstage']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['note' => '']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['tape' => 'grey']],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['isLocked' => true]],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['isSet' => true]],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Haar'), ['isProved' => true]],
-            static fn (array $rig): array => ['PATCH', '/fixtures/'.$fixture($rig, 'Spin L'), ['tilt' => 'software']],
-            static fn (array $rig): array => ['PUT', '/fixtures/'.$fixture($rig, 'Spin L').'/curve', ['channel' => 6, 'forType' => false, 'curve' => ['channel' => 6, 'shape' => 's', 'min' => 0, 'max' => 118, 'bound' => 'scale']]],
-            static fn (array $rig): array => ['PUT', '/fixtures/'.$fixture($rig, 'Drum 1').'/curve', ['channel' => 1, 'forType' => true, 'curve' => ['channel' => 1, 'shape' => 'square', 'bound' => 'scale']]],
-            static fn (array $rig): array => ['PUT', '/fixtures/'.$fixture($rig, 'Drum 2').'/curve', ['channel' => 1, 'forType' => true, 'curve' => null]],
-            static fn (array $rig): array => ['POST', '/fixtures/'.$fixture($rig, 'Pack B').'/swap', ['typeId' => self::fixture($rig, 'Spin L')['typeId'], 'mode' => 'eleven', 'makesRoom' => true]],
-            static fn (array $rig): array => ['POST', '/stage-plan/put', ['fixtureIds' => [$fixture($rig, 'Drum 1'), $fixture($rig, 'Drum 2')], 'x' => -2.0, 'y' => 1.0]],
-            static fn (array $rig): array => ['PUT', '/stage-plan/units/'.$fixture($rig, 'Drum 3'), ['x' => 1.0, 'y' => 1.5]],
-            static fn (array $rig): array => ['PUT', '/stage-plan/units/'.$fixture($rig, 'Drum 4'), []],
-            static fn (array $rig): array => ['POST', '/stage-plan/by-words', []],
-            static fn (array $rig): array => ['POST', '/stage-plan/line-up', ['fixtureIds' => [$fixture($rig, 'Drum 1'), $fixture($rig, 'Drum 3')], 'how' => 'row']],
-            static fn (array $rig): array => ['POST', '/stage-plan/supports', ['kind' => 'stand', 'name' => 'stand, bar', 'height' => 2.0, 'fromX' => 4.0, 'fromY' => -2.0, 'toX' => 0.0, 'toY' => 0.0]],
-            static fn (array $rig): array => ['PUT', '/stage-plan/supports/'.self::named($rig['supports'], 'mid beam')['id'], ['kind' => 'beam', 'name' => 'upper beam', 'height' => 3.0, 'fromX' => -4.0, 'fromY' => 2.0, 'toX' => 4.0, 'toY' => 3.0]],
-            static fn (array $rig): array => ['POST', '/stage-plan/supports/'.self::named($rig['supports'], 'front beam')['id'].'/remove', []],
-            static fn (array $rig): array => ['POST', '/fixtures/'.$fixture($rig, 'Spin R').'/remove', []],
-            static fn (array $rig): array => ['POST', '/links', ['kit' => 'Loon Pair', 'label' => 'Gallery']],
-            static fn (array $rig): array => ['PUT', '/fixtures/'.$fixture($rig, 'Haar').'/link', ['linkId' => self::named($rig['links'], 'Gallery')['id'], 'receiver' => '2-1']],
-            static fn (array $rig): array => ['PATCH', '/links/'.self::named($rig['links'], 'Booth left')['id'], ['name' => 'Gorse']],
-            static fn (array $rig): array => ['PATCH', '/links/'.self::named($rig['links'], 'Booth left')['id'], ['label' => 'Left']],
-            static fn (array $rig): array => ['POST', '/links/'.self::named($rig['links'], 'Left')['id'].'/remove', []],
-            static fn (array $rig): array => ['PUT', '/desk', ['deskId' => $deskId]],
-            static fn (array $rig): array => ['POST', '/looks', ['name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['1' => 200, '7' => 255]]],
-            static fn (array $rig): array => ['PATCH', '/looks/'.self::named($rig['looks'], 'Ebb')['id'], ['slots' => ['1' => 10]]],
-            static fn (array $rig): array => ['PATCH', '/looks/'.self::named($rig['looks'], 'Ebb')['id'], ['bank' => 4, 'number' => 2]],
-            static fn (array $rig): array => ['PATCH', '/looks/'.self::named($rig['looks'], 'Ebb')['id'], ['name' => 'Neap']],
-            static fn (array $rig): array => ['POST', '/looks/'.self::named($rig['looks'], 'House')['id'].'/remove', []],
-            static fn (array $rig): array => ['PATCH', '', ['name' => 'The Tidekeeper, touring']],
+            static fn (array $rig): array => ['do' => 'write-chart', 'type' => self::fixture($rig, 'Drum 1')['typeId'], 'revision' => 1, 'chart' => $chart],
+            static fn (array $rig): array => ['do' => 'take-revision', 'type' => self::fixture($rig, 'Drum 1')['typeId']],
+            static fn (array $rig): array => ['do' => 'begin-type', 'maker' => 'Marram', 'model' => 'Drum 12', 'kind' => 'wash'],
+            static fn (array $rig): array => ['do' => 'add-units', 'type' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 3, 'name' => 'Ribbon'],
+            static fn (array $rig): array => ['do' => 'move-units', 'units' => [$fixture($rig, 'Pack A')], 'to' => '2/7'],
+            static fn (array $rig): array => ['do' => 'rename-unit', 'unit' => $fixture($rig, 'Panel'), 'name' => 'Table'],
+            static fn (array $rig): array => ['do' => 'set-mode', 'units' => [$fixture($rig, 'Batten')], 'mode' => 'eight'],
+            static fn (array $rig): array => ['do' => 'number-unit', 'unit' => $fixture($rig, 'Haar'), 'number' => '92'],
+            static fn (array $rig): array => ['do' => 'group-unit', 'unit' => $fixture($rig, 'Haar'), 'groups' => 'Air, Upstage'],
+            static fn (array $rig): array => ['do' => 'note-unit', 'unit' => $fixture($rig, 'Haar'), 'note' => ''],
+            static fn (array $rig): array => ['do' => 'tape-unit', 'unit' => $fixture($rig, 'Haar'), 'tape' => 'grey'],
+            static fn (array $rig): array => ['do' => 'lock-unit', 'unit' => $fixture($rig, 'Haar'), 'isLocked' => true],
+            static fn (array $rig): array => ['do' => 'tick-unit', 'unit' => $fixture($rig, 'Haar'), 'isSet' => true],
+            static fn (array $rig): array => ['do' => 'prove-unit', 'unit' => $fixture($rig, 'Haar'), 'isProved' => true],
+            static fn (array $rig): array => ['do' => 'turn-unit', 'unit' => $fixture($rig, 'Spin L'), 'direction' => 'tilt', 'reversed' => 'software'],
+            static fn (array $rig): array => ['do' => 'bend-channel', 'unit' => $fixture($rig, 'Spin L'), 'channel' => 6, 'forType' => false, 'curve' => ['channel' => 6, 'shape' => 's', 'min' => 0, 'max' => 118, 'bound' => 'scale']],
+            static fn (array $rig): array => ['do' => 'bend-channel', 'unit' => $fixture($rig, 'Drum 1'), 'channel' => 1, 'forType' => true, 'curve' => ['channel' => 1, 'shape' => 'square', 'bound' => 'scale']],
+            static fn (array $rig): array => ['do' => 'bend-channel', 'unit' => $fixture($rig, 'Drum 2'), 'channel' => 1, 'forType' => true, 'curve' => null],
+            static fn (array $rig): array => ['do' => 'swap-type', 'unit' => $fixture($rig, 'Pack B'), 'type' => self::fixture($rig, 'Spin L')['typeId'], 'mode' => 'eleven', 'makesRoom' => true],
+            static fn (array $rig): array => ['do' => 'put-units', 'units' => [$fixture($rig, 'Drum 1'), $fixture($rig, 'Drum 2')], 'x' => -2.0, 'y' => 1.0],
+            static fn (array $rig): array => ['do' => 'place-unit', 'unit' => $fixture($rig, 'Drum 3'), 'x' => 1.0, 'y' => 1.5],
+            static fn (array $rig): array => ['do' => 'place-unit', 'unit' => $fixture($rig, 'Drum 4')],
+            static fn (array $rig): array => ['do' => 'put-by-words'],
+            static fn (array $rig): array => ['do' => 'line-up-units', 'units' => [$fixture($rig, 'Drum 1'), $fixture($rig, 'Drum 3')], 'how' => 'row'],
+            static fn (array $rig): array => ['do' => 'add-support', 'kind' => 'stand', 'name' => 'stand, bar', 'height' => 2.0, 'fromX' => 4.0, 'fromY' => -2.0, 'toX' => 0.0, 'toY' => 0.0],
+            static fn (array $rig): array => ['do' => 'change-support', 'support' => self::named($rig['supports'], 'mid beam')['id'], 'kind' => 'beam', 'name' => 'upper beam', 'height' => 3.0, 'fromX' => -4.0, 'fromY' => 2.0, 'toX' => 4.0, 'toY' => 3.0],
+            static fn (array $rig): array => ['do' => 'remove-support', 'support' => self::named($rig['supports'], 'front beam')['id']],
+            static fn (array $rig): array => ['do' => 'remove-unit', 'unit' => $fixture($rig, 'Spin R')],
+            static fn (array $rig): array => ['do' => 'add-link', 'kit' => 'Loon Pair', 'label' => 'Gallery'],
+            static fn (array $rig): array => ['do' => 'connect-unit', 'unit' => $fixture($rig, 'Haar'), 'link' => self::named($rig['links'], 'Gallery')['id'], 'receiver' => '2-1'],
+            static fn (array $rig): array => ['do' => 'tune-link', 'link' => self::named($rig['links'], 'Booth left')['id'], 'name' => 'Gorse'],
+            static fn (array $rig): array => ['do' => 'rename-link', 'link' => self::named($rig['links'], 'Booth left')['id'], 'label' => 'Left'],
+            static fn (array $rig): array => ['do' => 'remove-link', 'link' => self::named($rig['links'], 'Left')['id']],
+            static fn (array $rig): array => ['do' => 'choose-desk', 'desk' => $deskId],
+            static fn (array $rig): array => ['do' => 'record-look', 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['1' => 200, '7' => 255]],
+            static fn (array $rig): array => ['do' => 'record-again', 'look' => self::named($rig['looks'], 'Ebb')['id'], 'slots' => ['1' => 10]],
+            static fn (array $rig): array => ['do' => 'store-look', 'look' => self::named($rig['looks'], 'Ebb')['id'], 'bank' => 4, 'number' => 2],
+            static fn (array $rig): array => ['do' => 'rename-look', 'look' => self::named($rig['looks'], 'Ebb')['id'], 'name' => 'Neap'],
+            static fn (array $rig): array => ['do' => 'remove-look', 'look' => self::named($rig['looks'], 'House')['id']],
+            static fn (array $rig): array => ['do' => 'rename-rig', 'name' => 'The Tidekeeper, touring'],
         ];
     }
 
@@ -72,22 +72,22 @@ final class JournalTest extends ApiTestCase
         $states = [self::told($this->ask('GET', $path))];
         foreach (self::changes($desk) as $change) {
             $rig = $this->ask('GET', $path);
-            [$method, $where, $body] = $change($rig);
-            $this->ask($method, $path.$where, ['version' => $rig['version']] + $body);
+            $made = $change($rig);
+            $this->change($path, $rig['version'], $made);
             $after = $this->ask('GET', $path);
-            self::assertSame($rig['version'] + 1, $after['version'], $method.$where);
+            self::assertSame($rig['version'] + 1, $after['version'], $made['do']);
             self::assertNotNull($after['undo']);
             $states[] = self::told($after);
         }
         $last = \count($states) - 1;
         $rig = $this->ask('GET', $path);
         for ($at = $last - 1; $at >= 0; --$at) {
-            $rig = $this->ask('POST', $path.'/undo', ['version' => $this->ask('GET', $path)['version']]);
+            $rig = $this->change($path, $this->ask('GET', $path)['version'], ['do' => 'undo']);
             self::assertSame($states[$at], self::told($rig), 'undoing change '.$at.': '.$rig['redo']);
         }
         self::assertNull($rig['undo']);
         for ($at = 1; $at <= $last; ++$at) {
-            $rig = $this->ask('POST', $path.'/redo', ['version' => $this->ask('GET', $path)['version']]);
+            $rig = $this->change($path, $this->ask('GET', $path)['version'], ['do' => 'redo']);
             self::assertSame($states[$at], self::told($rig), 'redoing change '.$at.': '.$rig['undo']);
         }
         self::assertNull($rig['redo']);
@@ -102,12 +102,12 @@ final class JournalTest extends ApiTestCase
         $path = '/api/rigs/'.$id;
         $rig = $this->ask('GET', $path);
         $tape = self::fixture($rig, 'Tape')['id'];
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$tape, ['version' => $rig['version'], 'name' => 'Edge']);
-        $rig = $this->ask('POST', $path.'/undo', ['version' => $rig['version']]);
+        $rig = $this->change($path, $rig['version'], ['do' => 'rename-unit', 'unit' => $tape, 'name' => 'Edge']);
+        $rig = $this->change($path, $rig['version'], ['do' => 'undo']);
         self::assertSame('Renamed Tape to Edge', $rig['redo']);
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$tape, ['version' => $rig['version'], 'name' => 'Tide line']);
+        $rig = $this->change($path, $rig['version'], ['do' => 'rename-unit', 'unit' => $tape, 'name' => 'Tide line']);
         self::assertNull($rig['redo']);
-        $this->ask('POST', $path.'/redo', ['version' => $rig['version']], 409);
+        $this->change($path, $rig['version'], ['do' => 'redo'], status: 409);
         self::assertSame([false, true], array_column($this->ask('GET', $path.'/changes')['changes'], 'undone'));
     }
 
@@ -117,8 +117,8 @@ final class JournalTest extends ApiTestCase
         $path = '/api/rigs/'.$id;
         $rig = $this->ask('GET', $path);
         $pack = self::fixture($rig, 'Pack A')['id'];
-        $this->ask('PATCH', $path.'/fixtures/'.$pack, ['version' => $rig['version'], 'address' => '99']);
-        $problem = $this->ask('PATCH', $path.'/fixtures/'.$pack, ['version' => $rig['version'], 'address' => '141'], 409);
+        $this->change($path, $rig['version'], ['do' => 'move-units', 'units' => [$pack], 'to' => '99']);
+        $problem = $this->change($path, $rig['version'], ['do' => 'move-units', 'units' => [$pack], 'to' => '141'], status: 409);
         self::assertSame(['version_moved', ['Moved Pack A from 1.085 to 1.099']], [$problem['type'], $problem['since']]);
         self::assertSame(99, self::fixture($this->ask('GET', $path), 'Pack A')['address']);
     }
@@ -126,12 +126,12 @@ final class JournalTest extends ApiTestCase
     public function testAnUndoneChartThatAnotherRigHasChangedStays(): void
     {
         [$one, $other] = [$this->demoRig(), $this->demoRig()];
-        $created = $this->ask('POST', '/api/rigs/'.$one.'/types', ['version' => 1, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']);
-        $chart = $this->ask('GET', '/api/types/'.$created['typeId'])['chart'];
-        $this->ask('PUT', '/api/rigs/'.$other.'/types/'.$created['typeId'].'/chart', ['version' => 1, 'revision' => 1, 'chart' => ['watts' => 9] + $chart]);
-        $problem = $this->ask('POST', '/api/rigs/'.$one.'/undo', ['version' => 2], 409);
+        $created = $this->changed($one, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']);
+        $chart = $this->ask('GET', '/api/types/'.$created['made'][0])['chart'];
+        $this->change($other, 1, ['do' => 'write-chart', 'type' => $created['made'][0], 'revision' => 1, 'chart' => ['watts' => 9] + $chart]);
+        $problem = $this->change($one, 2, ['do' => 'undo'], status: 409);
         self::assertSame('changed_since', $problem['type']);
-        self::assertSame(9, $this->ask('GET', '/api/types/'.$created['typeId'])['chart']['watts']);
+        self::assertSame(9, $this->ask('GET', '/api/types/'.$created['made'][0])['chart']['watts']);
     }
 
     /**

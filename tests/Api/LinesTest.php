@@ -13,17 +13,17 @@ final class LinesTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $fern = self::named($rig['links'], 'Booth right')['id'];
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/links/'.$fern, ['version' => 1, 'name' => 'Alder']);
+        $rig = $this->change($id, 1, ['do' => 'tune-link', 'link' => $fern, 'name' => 'Alder']);
         self::assertContains('error sender_twice', self::codes($rig, 'lines'));
     }
 
     public function testANewSenderTakesANameThatIsFree(): void
     {
         $id = $this->demoRig();
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/links', ['version' => 1, 'kit' => 'Reed Link', 'label' => 'Gallery']);
+        $rig = $this->change($id, 1, ['do' => 'add-link', 'kit' => 'Reed Link', 'label' => 'Gallery']);
         self::assertSame('Birch', self::named($rig['links'], 'Gallery')['name']);
         self::assertCount(8, self::named($rig['links'], 'Gallery')['names']);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/links', ['version' => 2, 'kit' => 'Loon Pair', 'label' => 'Stalls']);
+        $rig = $this->change($id, 2, ['do' => 'add-link', 'kit' => 'Loon Pair', 'label' => 'Stalls']);
         self::assertSame('1-1', self::named($rig['links'], 'Stalls')['name']);
         self::assertCount(24, self::named($rig['links'], 'Stalls')['names']);
     }
@@ -34,12 +34,12 @@ final class LinesTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $left = self::named($rig['links'], 'Booth left')['id'];
         $tape = self::fixture($rig, 'Tape')['id'];
-        $bad = $this->ask('PATCH', '/api/rigs/'.$id.'/links/'.$left, ['version' => 1, 'name' => 'Oak'], 422);
+        $bad = $this->change($id, 1, ['do' => 'tune-link', 'link' => $left, 'name' => 'Oak'], status: 422);
         self::assertSame(['name', 'not_a_choice'], [$bad['violations'][0]['path'], $bad['violations'][0]['code']]);
-        $bad = $this->ask('PUT', '/api/rigs/'.$id.'/fixtures/'.$tape.'/link', ['version' => 1, 'linkId' => $left, 'receiver' => '1-1'], 422);
+        $bad = $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $tape, 'link' => $left, 'receiver' => '1-1'], status: 422);
         self::assertSame(['receiver', 'not_a_choice'], [$bad['violations'][0]['path'], $bad['violations'][0]['code']]);
-        $this->ask('POST', '/api/rigs/'.$id.'/links', ['version' => 1, 'kit' => 'Other', 'label' => 'X'], 422);
-        $this->ask('PUT', '/api/rigs/'.$id.'/fixtures/'.$tape.'/link', ['version' => 1, 'linkId' => 'nowhere'], 404);
+        $this->change($id, 1, ['do' => 'add-link', 'kit' => 'Other', 'label' => 'X'], status: 422);
+        $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $tape, 'link' => 'nowhere'], status: 404);
         self::assertSame(1, $this->ask('GET', '/api/rigs/'.$id)['version']);
     }
 
@@ -49,11 +49,11 @@ final class LinesTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $panel = self::fixture($rig, 'Panel')['id'];
         $fern = self::named($rig['links'], 'Booth right')['id'];
-        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/fixtures/'.$panel.'/link', ['version' => 1, 'linkId' => $fern]);
+        $rig = $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $panel, 'link' => $fern]);
         self::assertSame('Panel has no receiver set: Booth right sends on Fern.', self::fixture($rig, 'Panel')['silence']);
         $repair = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'not_linked' === $one['code']))[0]['repair'];
         self::assertSame('Set the receiver of Panel to Fern', $repair['label']);
-        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/fixtures/'.$panel.'/link', ['version' => 2, 'linkId' => $fern, 'receiver' => $repair['receiver']]);
+        $rig = $this->change($id, 2, $repair['changes']);
         self::assertNull(self::fixture($rig, 'Panel')['silence']);
     }
 
@@ -61,7 +61,7 @@ final class LinesTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $left = self::named($this->ask('GET', '/api/rigs/'.$id)['links'], 'Booth left')['id'];
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/links/'.$left.'/remove', ['version' => 1]);
+        $rig = $this->change($id, 1, ['do' => 'remove-link', 'link' => $left]);
         self::assertNull(self::fixture($rig, 'Tape')['linkId']);
         self::assertNull(self::fixture($rig, 'Tape')['receiver']);
         self::assertCount(1, $rig['links']);

@@ -12,35 +12,34 @@ final class NumberingTest extends ApiTestCase
     public function testTheFewestTripsPutTheDemoRightAndSayWhy(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $wish = ['version' => 1, 'goal' => 'fewest', 'spacing' => 'buttons'];
+        $wish = ['goal' => 'fewest', 'spacing' => 'buttons'];
         $plan = $this->ask('POST', $path.'/plan/preview', $wish);
         self::assertSame('One ladder trip; 13 stay where they are.', $plan['sentence']);
         self::assertSame(['Pack A', '1.085', '1.099', 'it shares 85–88 with Batten'], array_values(array_intersect_key($plan['trips'][0], array_flip(['name', 'from', 'to', 'why']))));
         self::assertSame(85, self::fixture($this->ask('GET', $path), 'Pack A')['address']);
 
-        $rig = $this->ask('POST', $path.'/plan/apply', $wish);
+        $rig = $this->change($path, 1, $plan['take']['changes']);
         self::assertSame('Put the addresses right: one ladder trip', $rig['undo']);
         self::assertSame(99, self::fixture($rig, 'Pack A')['address']);
         self::assertNotContains('error clash', self::codes($rig, 'patch'));
-        $problem = $this->ask('POST', $path.'/plan/apply', ['version' => 2] + $wish, 409);
-        self::assertSame('nothing_to_do', $problem['type']);
-        self::assertSame(85, self::fixture($this->ask('POST', $path.'/undo', ['version' => 2]), 'Pack A')['address']);
+        self::assertNull($this->ask('POST', $path.'/plan/preview', $wish)['take']);
+        self::assertSame(85, self::fixture($this->change($path, 2, ['do' => 'undo']), 'Pack A')['address']);
     }
 
     public function testALockedUnitStaysAndTheOtherMoves(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
         $locked = self::fixture($this->ask('GET', $path), 'Pack A')['id'];
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$locked, ['version' => 1, 'isLocked' => true]);
+        $rig = $this->change($path, 1, ['do' => 'lock-unit', 'unit' => $locked, 'isLocked' => true]);
         self::assertSame('Locked Pack A: no plan moves it', $rig['undo']);
-        $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 2, 'goal' => 'fewest', 'spacing' => 'packed']);
+        $plan = $this->ask('POST', $path.'/plan/preview', ['goal' => 'fewest', 'spacing' => 'packed']);
         self::assertSame(['Batten'], array_column($plan['trips'], 'name'));
     }
 
     public function testAfreshKeepsTwinsTogether(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $rig = $this->ask('POST', $path.'/plan/apply', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'packed']);
+        $rig = $this->change($path, 1, $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'packed'])['take']['changes']);
         $at = static fn (string $name): int => self::fixture($rig, $name)['address'];
         self::assertSame([1, 1, 10, 10, 19, 19, 28], array_map($at, ['Drum 1', 'Drum 2', 'Drum 3', 'Drum 4', 'Drum 5', 'Drum 6', 'Spin L']));
     }
@@ -48,13 +47,13 @@ final class NumberingTest extends ApiTestCase
     public function testAnImpossibleWishSaysWhatDoesNotFit(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $plan = $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1]);
+        $plan = $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1]);
         self::assertNotSame([], $plan['unplaced']);
         self::assertStringContainsString('slots in a row', $plan['unplaced'][0]['why']);
-        self::assertSame('no_room', $this->ask('POST', $path.'/plan/apply', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1], 409)['type']);
-        self::assertSame([], $this->ask('POST', $path.'/plan/preview', ['version' => 1, 'goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1, 'universes' => 3])['unplaced']);
+        self::assertNull($plan['take']);
+        self::assertSame([], $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1, 'universes' => 3])['unplaced']);
         foreach ([['goal' => 'best'], ['spacing' => 'loose'], ['step' => 0], ['universes' => 0]] as $wrong) {
-            $problem = $this->ask('POST', $path.'/plan/preview', $wrong + ['version' => 1, 'goal' => 'fresh', 'spacing' => 'packed'], 422);
+            $problem = $this->ask('POST', $path.'/plan/preview', $wrong + ['goal' => 'fresh', 'spacing' => 'packed'], 422);
             self::assertSame(array_key_first($wrong), $problem['violations'][0]['path']);
         }
     }

@@ -13,13 +13,13 @@ final class OrderTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refused(): iterable
     {
-        yield 'a number in words' => [['number' => 'six'], 'number'];
-        yield 'a number past the end' => [['number' => '100000'], 'number'];
-        yield 'too many groups' => [['groups' => implode(',', range(1, 13))], 'groups'];
-        yield 'a note without end' => [['note' => str_repeat('x', 1001)], 'note'];
-        yield 'tape that nobody has' => [['tape' => 'purple'], 'tape'];
-        yield 'a direction that it lacks' => [['pan' => 'unit'], 'pan'];
-        yield 'turned round nowhere known' => [['tilt' => 'both'], 'tilt'];
+        yield 'a number in words' => [['do' => 'number-unit', 'number' => 'six'], 'number'];
+        yield 'a number past the end' => [['do' => 'number-unit', 'number' => '100000'], 'number'];
+        yield 'too many groups' => [['do' => 'group-unit', 'groups' => implode(',', range(1, 13))], 'groups'];
+        yield 'a note without end' => [['do' => 'note-unit', 'note' => str_repeat('x', 1001)], 'note'];
+        yield 'tape that nobody has' => [['do' => 'tape-unit', 'tape' => 'purple'], 'tape'];
+        yield 'a direction that it lacks' => [['do' => 'turn-unit', 'direction' => 'pan', 'reversed' => 'unit'], 'reversed'];
+        yield 'turned round nowhere known' => [['do' => 'turn-unit', 'direction' => 'tilt', 'reversed' => 'both'], 'reversed'];
     }
 
     /** @param array<string, mixed> $change */
@@ -28,7 +28,7 @@ final class OrderTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $drum = self::fixture($this->ask('GET', $path), 'Drum 1')['id'];
-        $problem = $this->ask('PATCH', $path.'/fixtures/'.$drum, ['version' => 1] + $change, 422);
+        $problem = $this->change($path, 1, ['unit' => $drum] + $change, 422);
         self::assertSame($field, $problem['violations'][0]['path']);
     }
 
@@ -37,7 +37,7 @@ final class OrderTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
         self::assertNotContains('warning number_twice', self::codes($rig, 'patch'));
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.self::fixture($rig, 'Haar')['id'], ['version' => 1, 'number' => '11']);
+        $rig = $this->change($path, 1, ['do' => 'number-unit', 'unit' => self::fixture($rig, 'Haar')['id'], 'number' => '11']);
         self::assertContains('warning number_twice', self::codes($rig, 'patch'));
     }
 
@@ -48,11 +48,11 @@ final class OrderTest extends ApiTestCase
         $slots = [(string) $spin['address'] => 200];
         $pan = fn (): float => self::named($this->ask('POST', $path.'/live', ['slots' => $slots])['lamps'], 'Spin L')['pan'];
         $plain = $pan();
-        $this->ask('PATCH', $path.'/fixtures/'.$spin['id'], ['version' => 1, 'pan' => 'software']);
+        $this->change($path, 1, ['do' => 'turn-unit', 'unit' => $spin['id'], 'direction' => 'pan', 'reversed' => 'software']);
         $turned = $pan();
         self::assertNotEqualsWithDelta(0.0, $plain, 1.0);
         self::assertEqualsWithDelta(-$plain, $turned, 0.01);
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$spin['id'], ['version' => 2, 'pan' => 'unit']);
+        $rig = $this->change($path, 2, ['do' => 'turn-unit', 'unit' => $spin['id'], 'direction' => 'pan', 'reversed' => 'unit']);
         self::assertSame('unit', self::fixture($rig, 'Spin L')['pan'], 'one place takes the other\'s: never both');
         self::assertEqualsWithDelta(-$plain, $pan(), 0.01, 'the unit turns it round now');
     }
@@ -65,7 +65,7 @@ final class OrderTest extends ApiTestCase
         $travel = $this->ask('POST', $path.'/fixtures/'.$pack['id'].'/curve/preview', ['curve' => $curve]);
         self::assertSame([51, 255], [$travel['values'][0], $travel['values'][255]]);
         self::assertStringContainsString('which is 20 % of its light', $travel['glow']);
-        $rig = $this->ask('PUT', $path.'/fixtures/'.$pack['id'].'/curve', ['version' => 1, 'channel' => 1, 'forType' => false, 'curve' => $curve]);
+        $rig = $this->change($path, 1, ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => false, 'curve' => $curve]);
         self::assertContains('caution glows', self::codes($rig, 'patch'));
         $lit = static fn (array $lamps, string $name): float => array_sum(array_column(self::named($lamps, $name)['cells'], 'brightness'));
         $lamps = $this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'];
@@ -73,9 +73,9 @@ final class OrderTest extends ApiTestCase
         self::assertSame(0.0, $lit($lamps, 'Pack A'));
 
         // For the type, and then a straight one of its own for one unit.
-        $rig = $this->ask('PUT', $path.'/fixtures/'.$pack['id'].'/curve', ['version' => 2, 'channel' => 1, 'forType' => true, 'curve' => $curve]);
+        $rig = $this->change($path, 2, ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => true, 'curve' => $curve]);
         self::assertGreaterThan(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack A'));
-        $rig = $this->ask('PUT', $path.'/fixtures/'.$pack['id'].'/curve', ['version' => 3, 'channel' => 1, 'forType' => false, 'curve' => ['min' => 0] + $curve]);
+        $rig = $this->change($path, 3, ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => false, 'curve' => ['min' => 0] + $curve]);
         self::assertSame(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack B'));
 
         foreach ([['channel' => 9], ['min' => 200, 'max' => 100], ['shape' => 'bent']] as $wrong) {
@@ -92,7 +92,7 @@ final class OrderTest extends ApiTestCase
         self::assertFalse($fit['fits']);
         self::assertSame('27 channels at 117 would share 127–129 with Tape.', $fit['words']);
         self::assertNotNull($fit['room']);
-        $after = $this->ask('POST', $path.'/fixtures/'.$panel['id'].'/swap', ['version' => 1, 'typeId' => $batten['typeId'], 'mode' => 'cells', 'makesRoom' => true]);
+        $after = $this->change($path, 1, ['do' => 'swap-type', 'unit' => $panel['id'], 'type' => $batten['typeId'], 'mode' => 'cells', 'makesRoom' => true]);
         $swapped = self::fixture($after, 'Panel');
         self::assertSame($fit['room'], $swapped['universe'].'/'.$swapped['address']);
         self::assertSame([$panel['name'], $panel['position'], $panel['number']], [$swapped['name'], $swapped['position'], $swapped['number']]);

@@ -18,7 +18,7 @@ final class PatchListTest extends ApiTestCase
         self::assertStringStartsWith('number,name,maker,model,mode,universe,address,position', $list);
         $report = $this->upload($path.'/patch-list/preview', ['patch.csv' => $list], 'file');
         self::assertSame([0, 0, 14, 0], [$report['new'], $report['changed'], $report['same'], $report['leftOut']]);
-        self::assertSame('nothing_to_take', $this->upload($path.'/patch-list', ['patch.csv' => $list], 'file', 409, ['version' => '1'])['type']);
+        self::assertSame('nothing_to_take', $this->change($path, 1, $report['change'], 409)['type']);
     }
 
     /** @return iterable<string, array{string}> the same list as different programs save it */
@@ -39,12 +39,12 @@ final class PatchListTest extends ApiTestCase
         $report = $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file');
         self::assertSame(['name', 'model', 'mode', 'address', 'note'], array_column($report['columns'], 'meaning'));
         self::assertSame(['new', 'change'], array_column($report['rows'], 'what'));
-        $rig = $this->upload($path.'/patch-list', ['list.csv' => $list], 'file', 200, ['version' => '1']);
+        $rig = $this->change($path, 1, $report['change']);
         self::assertSame('Took a list: 1 new, 1 changed', $rig['undo']);
         $new = self::fixture($rig, 'Bänkchen');
         self::assertSame([1, 300, 'früh'], [$new['universe'], $new['address'], $new['note']]);
         self::assertSame(99, self::fixture($rig, 'Pack A')['address']);
-        self::assertSame(85, self::fixture($this->ask('POST', $path.'/undo', ['version' => 2]), 'Pack A')['address']);
+        self::assertSame(85, self::fixture($this->change($path, 2, ['do' => 'undo']), 'Pack A')['address']);
     }
 
     public function testRowsThatCannotBeTakenAreLeftOutWithTheReason(): void
@@ -69,7 +69,7 @@ final class PatchListTest extends ApiTestCase
         $columns = ['columns' => (string) json_encode(['name', 'address', 'position'])];
         $report = $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file', 200, $columns);
         self::assertSame(1, $report['changed']);
-        self::assertSame('mid beam, far left', self::fixture($this->upload($path.'/patch-list', ['list.csv' => $list], 'file', 200, $columns + ['version' => '1']), 'Pack A')['position']);
+        self::assertSame('mid beam, far left', self::fixture($this->change($path, 1, $report['change']), 'Pack A')['position']);
         self::assertSame('columns', $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file', 422, ['columns' => '[null,"address",null]'])['violations'][0]['path']);
     }
 

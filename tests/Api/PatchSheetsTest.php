@@ -75,7 +75,7 @@ final class PatchSheetsTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $panel = self::fixture($this->ask('GET', $path), 'Panel')['id'];
-        $this->ask('PATCH', $path.'/fixtures/'.$panel, ['version' => 1, 'name' => '<b>لوحة & "Ω"</b>'.str_repeat('w', 50)]);
+        $this->change($path, 1, ['do' => 'rename-unit', 'unit' => $panel, 'name' => '<b>لوحة & "Ω"</b>'.str_repeat('w', 50)]);
         $empty = '/api/rigs/'.$this->ask('POST', '/api/rigs', ['name' => 'Bare', 'venue' => 'The Boathouse Studio'])['id'];
         foreach (['list', 'squares', 'labels', 'cards'] as $kind) {
             foreach ([$path, $empty] as $rig) {

@@ -20,7 +20,7 @@ final class PatchTest extends ApiTestCase
         $clash = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'clash' === $one['code']))[0];
         self::assertSame('Move Pack A to 099: one ladder trip', $clash['repair']['label']);
 
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$clash['repair']['fixtureId'], ['version' => $rig['version'], 'address' => $clash['repair']['address']]);
+        $rig = $this->change($id, $rig['version'], $clash['repair']['changes']);
         self::assertNotContains('error clash', self::codes($rig, 'patch'));
         self::assertSame([99, '1100011000', 'Switches 1 2 6 7 up: 1 + 2 + 32 + 64 = 99'], [self::fixture($rig, 'Pack A')['address'], self::fixture($rig, 'Pack A')['switches']['pattern'], self::fixture($rig, 'Pack A')['switches']['sum']]);
         self::assertSame('Moved Pack A from 1.085 to 1.099', $rig['undo']);
@@ -31,10 +31,10 @@ final class PatchTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $drum = self::fixture($rig, 'Drum 1');
-        $add = ['typeId' => $drum['typeId'], 'mode' => 'nine', 'count' => 2, 'name' => 'Drum'];
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version']] + $add);
+        $add = ['do' => 'add-units', 'type' => $drum['typeId'], 'mode' => 'nine', 'count' => 2, 'name' => 'Drum'];
+        $rig = $this->change($id, $rig['version'], $add);
         self::assertSame([98, 132], [self::fixture($rig, 'Drum 7')['address'], self::fixture($rig, 'Drum 8')['address']]);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version'], 'twinOf' => $drum['id'], 'count' => 1] + $add);
+        $rig = $this->change($id, $rig['version'], ['twinOf' => $drum['id'], 'count' => 1] + $add);
         self::assertSame([1, $drum['id']], [self::fixture($rig, 'Drum 9')['address'], self::fixture($rig, 'Drum 9')['twinOf']]);
         self::assertSame('Patched Drum 9 as twin of Drum 1 at 1.001', $rig['undo']);
     }
@@ -43,7 +43,7 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $problem = $this->ask('POST', '/api/rigs/'.$id.'/fixtures', ['version' => $rig['version'], 'typeId' => self::fixture($rig, 'Drum 1')['typeId'], 'mode' => 'nine', 'count' => 100, 'name' => 'Drum', 'spacing' => 'buttons'], 422);
+        $problem = $this->change($id, $rig['version'], ['do' => 'add-units', 'type' => self::fixture($rig, 'Drum 1')['typeId'], 'mode' => 'nine', 'count' => 100, 'name' => 'Drum', 'spacing' => 'buttons'], status: 422);
         self::assertSame('count', $problem['violations'][0]['path']);
         self::assertStringContainsString('room for 1 of 100 units', $problem['detail']);
         self::assertCount(14, $this->ask('GET', '/api/rigs/'.$id)['fixtures']);
@@ -52,16 +52,17 @@ final class PatchTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function badInput(): iterable
     {
-        yield 'address 0' => [['address' => '0'], 'address', 'address_out_of_range'];
-        yield 'address 513' => [['address' => '513'], 'address', 'address_out_of_range'];
-        yield 'address 1.5' => [['address' => '1.5'], 'address', 'wrong_type'];
-        yield 'address 12a' => [['address' => '12a'], 'address', 'wrong_type'];
-        yield 'a number where text is due' => [['address' => 12], 'address', 'wrong_type'];
-        yield 'a name of 10,000 characters' => [['name' => str_repeat('x', 10_000)], 'name', 'out_of_range'];
-        yield 'no name' => [['name' => '  '], 'name', 'out_of_range'];
-        yield 'a mode that is not there' => [['mode' => 'twelve'], 'mode', 'unknown_mode'];
-        yield 'an unknown member' => [['adress' => '5'], 'adress', 'unknown_member'];
-        yield 'nothing to change' => [[], '', 'missing'];
+        yield 'address 0' => [['do' => 'move-units', 'to' => '0'], 'address', 'address_out_of_range'];
+        yield 'address 513' => [['do' => 'move-units', 'to' => '513'], 'address', 'address_out_of_range'];
+        yield 'address 1.5' => [['do' => 'move-units', 'to' => '1.5'], 'address', 'wrong_type'];
+        yield 'address 12a' => [['do' => 'move-units', 'to' => '12a'], 'address', 'wrong_type'];
+        yield 'a number where text is due' => [['do' => 'move-units', 'to' => 12], 'to', 'wrong_type'];
+        yield 'a name of 10,000 characters' => [['do' => 'rename-unit', 'name' => str_repeat('x', 10_000)], 'name', 'out_of_range'];
+        yield 'no name' => [['do' => 'rename-unit', 'name' => '  '], 'name', 'out_of_range'];
+        yield 'a mode that is not there' => [['do' => 'set-mode', 'mode' => 'twelve'], 'mode', 'unknown_mode'];
+        yield 'an unknown member' => [['do' => 'move-units', 'to' => '5', 'adress' => '5'], 'adress', 'unknown_member'];
+        yield 'nothing to change' => [['do' => 'move-units'], 'to', 'missing'];
+        yield 'something that nobody can do' => [['do' => 'paint-unit'], 'do', 'not_a_choice'];
     }
 
     /** @param array<string, mixed> $change */
@@ -70,7 +71,8 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $problem = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.self::fixture($rig, 'Drum 1')['id'], ['version' => $rig['version']] + $change, 422);
+        $drum = self::fixture($rig, 'Drum 1')['id'];
+        $problem = $this->change($id, $rig['version'], ['set-mode' === $change['do'] || 'move-units' === $change['do'] ? ['units' => [$drum]] + $change : ['unit' => $drum] + $change], 422);
         self::assertSame([$path, $code], [$problem['violations'][0]['path'], $problem['violations'][0]['code']]);
         self::assertSame('application/problem+json', $this->client->getResponse()->headers->get('Content-Type'));
         self::assertSame($rig['fixtures'], $this->ask('GET', '/api/rigs/'.$id)['fixtures']);
@@ -80,7 +82,7 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.self::fixture($rig, 'Tape')['id'], ['version' => $rig['version'], 'name' => 'شريط 🌊']);
+        $rig = $this->change($id, $rig['version'], ['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Tape')['id'], 'name' => 'شريط 🌊']);
         self::assertSame(12, array_search('شريط 🌊', array_column($rig['fixtures'], 'name'), true));
     }
 
@@ -89,7 +91,7 @@ final class PatchTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $drum = self::fixture($rig, 'Drum 1')['id'];
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id.'/fixtures/'.$drum, ['version' => $rig['version'], 'mode' => 'five']);
+        $rig = $this->change($id, $rig['version'], ['do' => 'set-mode', 'units' => [$drum], 'mode' => 'five']);
         $cell = array_values(array_filter(self::named($rig['looks'], 'Tide in')['cells'], static fn (array $one): bool => $drum === $one['fixtureId']))[0];
         self::assertSame([255, 60, 0, 120, 0], $cell['values']);
         self::assertContains('error mixed', self::codes($rig, 'patch'));

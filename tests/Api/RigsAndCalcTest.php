@@ -70,7 +70,7 @@ final class RigsAndCalcTest extends ApiTestCase
     {
         $id = $this->demoRig();
         for ($version = 1; $version <= 52; ++$version) {
-            $this->ask('PATCH', '/api/rigs/'.$id, ['version' => $version, 'name' => 'Night '.$version]);
+            $this->change($id, $version, ['do' => 'rename-rig', 'name' => 'Night '.$version]);
         }
         $first = $this->ask('GET', '/api/rigs/'.$id.'/changes');
         $second = $this->ask('GET', '/api/rigs/'.$id.'/changes?page=2');
@@ -82,7 +82,7 @@ final class RigsAndCalcTest extends ApiTestCase
     public function testAChangeThatChangesNothingIsNoEntry(): void
     {
         $id = $this->demoRig();
-        $rig = $this->ask('PATCH', '/api/rigs/'.$id, ['version' => 1, 'name' => 'The Tidekeeper']);
+        $rig = $this->change($id, 1, ['do' => 'rename-rig', 'name' => 'The Tidekeeper']);
         self::assertSame([1, null], [$rig['version'], $rig['undo']]);
     }
 }

@@ -26,7 +26,7 @@ final class TapeTest extends ApiTestCase
     private function rigOn(string $desk): string
     {
         $id = $this->demoRig();
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $this->bring('desks/'.$desk)['id']]);
+        $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $this->bring('desks/'.$desk)['id']]);
 
         return '/api/rigs/'.$id;
     }
@@ -98,7 +98,7 @@ final class TapeTest extends ApiTestCase
 
         $rows = $this->rigOn('rowlock-12');
         $version = $this->ask('GET', $rows)['version'];
-        $this->ask('PUT', $rows.'/desk/rows', ['version' => $version, 'isWide' => false]);
+        $this->change($rows, $version, ['do' => 'join-rows', 'isWide' => false]);
         $this->client->request('GET', $rows.'/tape.pdf');
         $text = (new PrintedFile((string) $this->client->getResponse()->getContent()))->text();
         self::assertSame(1, substr_count($text, 'Both rows (print it twice)'));
@@ -119,9 +119,9 @@ final class TapeTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $kept = $this->ask('POST', '/api/desks', ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Unmeasured', 'layout' => 'flat', 'faders' => 12]);
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 1, 'deskId' => $kept['id']]);
+        $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $kept['id']]);
         self::assertStringContainsString('how many millimetres there are from fader to fader', $this->ask('GET', '/api/rigs/'.$id.'/tape', null, 409)['detail']);
-        $this->ask('PUT', '/api/rigs/'.$id.'/desk', ['version' => 2, 'deskId' => null]);
+        $this->change($id, 2, ['do' => 'choose-desk', 'desk' => null]);
         self::assertSame('no_desk', $this->ask('GET', '/api/rigs/'.$id.'/tape', null, 409)['type']);
     }
 }

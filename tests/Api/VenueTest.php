@@ -19,7 +19,7 @@ final class VenueTest extends ApiTestCase
         $type = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$type)['chart'];
         self::assertIsArray($chart);
-        $this->ask('PUT', '/api/rigs/'.$id.'/types/'.$type.'/chart', ['version' => 1, 'revision' => 1, 'chart' => ['model' => 'Haar II', 'watts' => 400] + $chart]);
+        $this->change($id, 1, ['do' => 'write-chart', 'type' => $type, 'revision' => 1, 'chart' => ['model' => 'Haar II', 'watts' => 400] + $chart]);
         $this->ask('DELETE', '/api/rigs/'.$thrown, null, 204);
 
         $out = $this->ask('GET', '/api/venues/export?venue=The%20Boathouse%20Studio');

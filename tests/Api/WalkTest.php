@@ -13,14 +13,14 @@ final class WalkTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $id = self::fixture($this->ask('GET', $path), 'Haar')['id'];
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 1, 'isSet' => true]);
+        $rig = $this->change($path, 1, ['do' => 'tick-unit', 'unit' => $id, 'isSet' => true]);
         self::assertSame('Set Haar at 1.130', $rig['undo']);
         self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT/', (string) self::fixture($rig, 'Haar')['setAt']);
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 2, 'address' => '140']);
+        $rig = $this->change($path, 2, ['do' => 'move-units', 'units' => [$id], 'to' => '140']);
         self::assertNull(self::fixture($rig, 'Haar')['setAt']);
-        $rig = $this->ask('POST', $path.'/undo', ['version' => 3]);
+        $rig = $this->change($path, 3, ['do' => 'undo']);
         self::assertNotNull(self::fixture($rig, 'Haar')['setAt']);
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 4, 'isSet' => false]);
+        $rig = $this->change($path, 4, ['do' => 'tick-unit', 'unit' => $id, 'isSet' => false]);
         self::assertNull(self::fixture($rig, 'Haar')['setAt']);
     }
 
@@ -29,14 +29,14 @@ final class WalkTest extends ApiTestCase
         $rigId = $this->demoRig();
         $path = '/api/rigs/'.$rigId;
         $id = self::fixture($this->ask('GET', $path), 'Haar')['id'];
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 1, 'position' => 'house right, floor']);
+        $rig = $this->change($path, 1, ['do' => 'hang-unit', 'unit' => $id, 'position' => 'house right, floor']);
         self::assertSame(['house right, floor', 'Haar hangs at house right, floor'], [self::fixture($rig, 'Haar')['position'], $rig['undo']]);
         $exported = $this->ask('GET', $path.'/export');
         self::assertContains('house right, floor', array_column($exported['fixtures'], 'position'));
         self::assertSame($exported, $this->ask('GET', '/api/rigs/'.$this->ask('POST', '/api/import', $exported)['id'].'/export'));
-        $rig = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 2, 'position' => '']);
+        $rig = $this->change($path, 2, ['do' => 'hang-unit', 'unit' => $id, 'position' => '']);
         self::assertNull(self::fixture($rig, 'Haar')['position']);
-        $problem = $this->ask('PATCH', $path.'/fixtures/'.$id, ['version' => 3, 'position' => str_repeat('x', 90)], 422);
+        $problem = $this->change($path, 3, ['do' => 'hang-unit', 'unit' => $id, 'position' => str_repeat('x', 90)], status: 422);
         self::assertSame('position', $problem['violations'][0]['path']);
     }
 
@@ -45,9 +45,9 @@ final class WalkTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
         $ids = [self::fixture($rig, 'Drum 5')['id'], self::fixture($rig, 'Drum 6')['id']];
-        $rig = $this->ask('POST', $path.'/fixtures/move', ['version' => 1, 'fixtureIds' => $ids, 'address' => '1/200']);
+        $rig = $this->change($path, 1, ['do' => 'move-units', 'units' => $ids, 'to' => '1/200']);
         self::assertSame('Moved Drum 5 and Drum 6 together to 1.200', $rig['undo']);
         self::assertSame([200, 200], [self::fixture($rig, 'Drum 5')['address'], self::fixture($rig, 'Drum 6')['address']]);
-        $this->ask('POST', $path.'/fixtures/move', ['version' => 2, 'fixtureIds' => [], 'address' => '1/200'], 422);
+        $this->change($path, 2, ['do' => 'move-units', 'units' => [], 'to' => '1/200'], status: 422);
     }
 }

@@ -19,7 +19,7 @@ final class WorkbenchTest extends ApiTestCase
 
         self::assertSame(['red', 'green'], array_column($edited['emitters'], 'key'));
         self::assertSame(['4-channel mode', 4], [$edited['modes'][0]['name'], $edited['modes'][0]['count']]);
-        $rig = $this->ask('PUT', $path.'/types/'.$typeId.'/chart', ['version' => 2, 'revision' => 1, 'chart' => $edited]);
+        $rig = $this->change($path, 2, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $edited]);
         self::assertSame('Mote: emitter red added; emitter green added; mode 4-channel mode added', $rig['undo']);
         // A page of the same mode takes the place of its channels, and what the unit shows stays.
         $edited['modes'][0]['display'] = 'A001';
@@ -53,12 +53,12 @@ final class WorkbenchTest extends ApiTestCase
         $finding = $this->finding($chart, 'zero_is_dark');
         $which = array_intersect_key($finding, array_flip(['code', 'mode', 'channel', 'from', 'to']));
         $accepted = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => ['op' => 'accept', 'note' => 'page 7'] + $which])['chart'];
-        $rig = $this->ask('PUT', '/api/rigs/'.$id.'/types/'.$typeId.'/chart', ['version' => 1, 'revision' => 1, 'chart' => $accepted]);
+        $rig = $this->change($id, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $accepted]);
 
         self::assertSame(1, $this->ask('GET', '/api/types/'.$typeId)['revision']);
         self::assertSame('page 7', $this->finding($this->ask('GET', '/api/types/'.$typeId)['chart'], 'zero_is_dark')['accepted']);
         self::assertSame('Drum 6: what is noted beside the chart changed', $rig['undo']);
-        $this->ask('POST', '/api/rigs/'.$id.'/undo', ['version' => 2]);
+        $this->change($id, 2, ['do' => 'undo']);
         self::assertNull($this->finding($this->ask('GET', '/api/types/'.$typeId)['chart'], 'zero_is_dark')['accepted']);
     }
 
@@ -107,7 +107,7 @@ final class WorkbenchTest extends ApiTestCase
             [$chart['modes'][$at]['channels'][6]['ranges'][$index]['from'], $chart['modes'][$at]['channels'][6]['ranges'][$index]['to']] = $bounds;
         }
         $chart['modes'][$at]['channels'][6]['ranges'] = array_values($chart['modes'][$at]['channels'][6]['ranges']);
-        $this->ask('PUT', $path.'/types/'.$typeId.'/chart', ['version' => 1, 'revision' => 1, 'chart' => $chart]);
+        $this->change($path, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
 
         $preview = $this->ask('GET', $path.'/types/'.$typeId.'/take');
         self::assertSame([1, 2, null], [$preview['from'], $preview['to'], $preview['hindrance']]);
@@ -131,8 +131,8 @@ final class WorkbenchTest extends ApiTestCase
         $alikes = $this->ask('GET', '/api/types/'.$typeId.'/alikes?mode=nine')['alikes'];
         self::assertContains('Pail 7', array_column($alikes, 'model'));
 
-        $made = $this->ask('POST', '/api/rigs/'.$id.'/types', ['version' => 1, 'maker' => 'Sedge', 'model' => 'Pail 9', 'kind' => 'wash', 'like' => $typeId, 'likeMode' => 'nine']);
-        $chart = $this->ask('GET', '/api/types/'.$made['typeId'])['chart'];
+        $made = $this->changed($id, 1, ['do' => 'begin-type', 'maker' => 'Sedge', 'model' => 'Pail 9', 'kind' => 'wash', 'like' => $typeId, 'likeMode' => 'nine']);
+        $chart = $this->ask('GET', '/api/types/'.$made['made'][0])['chart'];
         self::assertSame(['Pail 9', 1, 9], [$chart['model'], \count($chart['modes']), \count($chart['record']['untried'])]);
         $tried = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => ['op' => 'tried', 'mode' => 'nine', 'channel' => 3]])['chart'];
         self::assertCount(8, $tried['record']['untried']);
@@ -158,7 +158,7 @@ final class WorkbenchTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
 
-        return [$path, $this->ask('POST', $path.'/types', ['version' => 1, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['typeId']];
+        return [$path, $this->changed($path, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['made'][0]];
     }
 
     /** @return array<string, mixed> */

@@ -22,7 +22,7 @@ final class FuzzTest extends ApiTestCase
     private const SEED = 20261127;
     /** Slow by nature, or about the whole database. */
     private const LEFT_OUT = [
-        'DELETE /api/rigs/{id}', 'POST /api/wastebasket/empty', 'POST /api/backups', 'POST /api/backups/upload', 'POST /api/backups/{name}/restore', 'POST /api/backups/aside/{name}/bring-back', 'POST /api/rigs/{id}/undo', 'POST /api/rigs/{id}/redo',
+        'DELETE /api/rigs/{id}', 'POST /api/wastebasket/empty', 'POST /api/backups', 'POST /api/backups/upload', 'POST /api/backups/{name}/restore', 'POST /api/backups/aside/{name}/bring-back',
     ];
 
     public function testNothingIsAnsweredWith500NothingElseIsTouchedAndUndoLeadsBack(): void
@@ -36,7 +36,7 @@ final class FuzzTest extends ApiTestCase
         $first = $this->document($rig);
         $untouched = $this->document($other);
         $requests = new Requests($this->description(), new Chance($seed), $this->ids($rig, $other), self::LEFT_OUT);
-        self::assertGreaterThan(80, $requests->count());
+        self::assertGreaterThan(50, $requests->count());
 
         $statuses = [];
         for ($number = 1; $number <= $count; ++$number) {
@@ -61,7 +61,7 @@ final class FuzzTest extends ApiTestCase
         self::assertGreaterThan($count / 100, $made);
         for ($undone = 0; $undone < $made; ++$undone) {
             $manager->clear();
-            $this->client->request('POST', '/api/rigs/'.$rig.'/undo', server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json'], content: '{"version":'.$this->version($rig).'}');
+            $this->client->request('POST', '/api/rigs/'.$rig.'/changes', server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json'], content: '{"base":'.$this->version($rig).',"changes":[{"do":"undo"}]}');
             if (409 === $this->client->getResponse()->getStatusCode()) {
                 self::assertStringContainsString('nothing_to_undo', (string) $this->client->getResponse()->getContent());
                 break;

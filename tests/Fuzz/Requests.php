@@ -12,10 +12,12 @@ namespace Rigger\App\Tests\Fuzz;
 final class Requests
 {
     /** Replaced by what belongs there, so that some requests get far. */
-    private const NAMES = ['rig', 'id', 'type', 'typeId', 'other', 'fixtureId', 'fixtureIds', 'linkId', 'lookId', 'deskId', 'twinOf', 'like'];
+    private const NAMES = ['rig', 'id', 'type', 'typeId', 'other', 'fixtureId', 'fixtureIds', 'unit', 'units', 'link', 'look', 'desk', 'support', 'twinOf', 'like'];
 
     /** @var non-empty-list<Operation> */
     private readonly array $operations;
+    /** @var non-empty-list<Operation> */
+    private readonly array $doors;
     private readonly HostileValues $hostile;
 
     /**
@@ -27,6 +29,8 @@ final class Requests
     {
         $this->hostile = new HostileValues($chance);
         $this->operations = $this->read($leftOut);
+        $doors = array_values(array_filter($this->operations, static fn (array $one): bool => 'POST /api/rigs/{id}/changes' === $one['method'].' '.$one['path']));
+        $this->doors = [] === $doors ? throw new \LogicException('The door is not described.') : $doors;
     }
 
     public function count(): int
@@ -43,7 +47,8 @@ final class Requests
     /** @return array{method: string, uri: string, type: string, body: string, label: string} */
     public function next(int $version): array
     {
-        $operation = $this->chance->oneOf($this->operations);
+        // What is done to a rig goes through one door, which stands for forty things.
+        $operation = $this->chance->oneOf($this->chance->isIn(45) ? $this->doors : $this->operations);
         $uri = $this->path($operation['path']).$this->query($operation);
         [$type, $body] = null === $operation['body'] && !$operation['isForm'] && $this->chance->isIn(90) ? ['', ''] : $this->body($operation, $version);
 
@@ -134,7 +139,7 @@ final class Requests
             return $this->chance->isIn(50) ? ['multipart/form-data', ''] : ['application/json', '{}'];
         }
         if ($this->chance->isIn(4)) {
-            return [$this->chance->oneOf(['application/json', 'text/plain', 'application/x-www-form-urlencoded', 'application/xml']), $this->chance->oneOf(['', '{', '[]', 'null', '"x"', '1', "{\"a\":\"\xff\"}", $this->chance->bytes(40), str_repeat('[', 2000), '{"version":1,"version":2}'])];
+            return [$this->chance->oneOf(['application/json', 'text/plain', 'application/x-www-form-urlencoded', 'application/xml']), $this->chance->oneOf(['', '{', '[]', 'null', '"x"', '1', "{\"a\":\"\xff\"}", $this->chance->bytes(40), str_repeat('[', 2000), '{"base":1,"base":2}'])];
         }
         $value = $this->value($operation['body'] ?? [], 'body', $version, 0);
 
@@ -148,8 +153,8 @@ final class Requests
             return $this->hostile->any();
         }
         $schema = $this->resolved($schema);
-        if ('version' === $name || 'revision' === $name) {
-            return 'version' === $name ? $version : 1;
+        if ('base' === $name || 'version' === $name || 'revision' === $name) {
+            return 'base' === $name ? $version : 1;
         }
         if (\in_array($name, self::NAMES, true) && 'array' !== ($schema['type'] ?? null)) {
             return $this->id($name);
@@ -235,18 +240,18 @@ final class Requests
             $schema = $schemas[basename($reference)] ?? [];
         }
 
-        /** @var array<string, mixed> */
-        return \is_array($schema) ? $schema : [];
+        /** @var array<string, mixed> $schema */
+        $schema = \is_array($schema) ? $schema : [];
+
+        return isset($schema['oneOf']) || isset($schema['$ref']) ? $this->resolved($schema) : $schema;
     }
 
     private function id(string $name): string
     {
         $kind = match ($name) {
             'rig' => 'rig',
-            'linkId' => 'link',
-            'lookId' => 'look',
-            'deskId' => 'desk',
-            'fixtureId', 'fixtureIds', 'twinOf' => 'fixture',
+            'link', 'look', 'desk', 'support' => $name,
+            'fixtureId', 'fixtureIds', 'unit', 'units', 'twinOf' => 'fixture',
             default => 'type',
         };
         $known = $this->ids[$kind] ?? [];

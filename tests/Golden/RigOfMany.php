@@ -11,7 +11,7 @@ final class RigOfMany
     public static function document(int $units, int $universes): array
     {
         $demo = \dirname(__DIR__, 2).'/demo/';
-        $types = array_map(self::json(...), glob($demo.'fixtures/*.json') ?: []);
+        $types = array_map(static fn (mixed $file): array => self::json((string) $file), (array) glob($demo.'fixtures/*.json'));
         $fixtures = [];
         $universe = $address = 1;
         for ($nth = 0; $nth < $units; ++$nth) {

@@ -22,7 +22,7 @@ final class Views
             $plain[$this->text((string) $key)] = $this->value($value);
         }
         $plain['findings'] = array_map(static function (array $one): array {
-            $labels = array_values(array_filter(array_map(static fn (?array $repair): ?string => $repair['label'] ?? null, [$one['repair'], ...$one['others']])));
+            $labels = array_values(array_filter(array_map(static fn (?array $repair): ?string => $repair['label'] ?? null, [$one['repair'], ...$one['others']]), static fn (?string $label): bool => null !== $label));
             unset($one['repair'], $one['others'], $one['key']);
 
             return $one + ['buttons' => $labels];

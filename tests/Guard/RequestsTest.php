@@ -65,19 +65,19 @@ final class RequestsTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $haar = $path.'/fixtures/'.self::fixture($rig, 'Haar')['id'];
-        $after = $this->ask('PATCH', $haar, ['version' => 1, 'name' => 'Mist', 'address' => '140', 'note' => 'by the door', 'isLocked' => true]);
+        $haar = self::fixture($rig, 'Haar')['id'];
+        $after = $this->change($path, 1, [
+            ['do' => 'rename-unit', 'unit' => $haar, 'name' => 'Mist'],
+            ['do' => 'move-units', 'units' => [$haar], 'to' => '140'],
+            ['do' => 'note-unit', 'unit' => $haar, 'note' => 'by the door'],
+            ['do' => 'lock-unit', 'unit' => $haar, 'isLocked' => true],
+        ]);
         $unit = self::fixture($after, 'Mist');
         self::assertSame([140, 'by the door', true, 2], [$unit['address'], $unit['note'], $unit['isLocked'], $after['version']]);
         self::assertSame('Renamed Haar to Mist; Moved Mist from 1.130 to 1.140; Noted something of Mist; Locked Mist: no plan moves it', $after['undo']);
 
-        $this->ask('PATCH', $haar, ['version' => 2, 'name' => 'Fog', 'tape' => 'plaid'], 422);
+        $problem = $this->ask('POST', $path.'/changes', ['base' => 2, 'changes' => [['do' => 'rename-unit', 'unit' => $haar, 'name' => 'Fog'], ['do' => 'tape-unit', 'unit' => $haar, 'tape' => 'plaid']]], 422);
+        self::assertSame('changes[1].tape', $problem['violations'][0]['path']);
         self::assertSame($after, $this->ask('GET', $path));
-        $spin = $path.'/fixtures/'.self::fixture($rig, 'Spin L')['id'];
-        $turned = self::fixture($this->ask('PATCH', $spin, ['version' => 2, 'pan' => 'unit', 'tilt' => 'software']), 'Spin L');
-        self::assertSame(['unit', 'software'], [$turned['pan'], $turned['tilt']]);
-        $look = $path.'/looks/'.self::named($rig['looks'], 'House')['id'];
-        $stored = self::named($this->ask('PATCH', $look, ['version' => 3, 'name' => 'House lights', 'bank' => 9, 'number' => 5])['looks'], 'House lights');
-        self::assertSame([9, 5], [$stored['bank'], $stored['number']]);
     }
 }

@@ -17,14 +17,14 @@ final class OnceTest extends ApiTestCase
     public function testARepeatGetsTheFirstAnswerEvenWhenTheRigHasGoneOn(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $haar = $path.'/fixtures/'.self::fixture($this->ask('GET', $path), 'Haar')['id'];
+        $move = ['do' => 'move-units', 'units' => [self::fixture($this->ask('GET', $path), 'Haar')['id']]];
         $key = Uuid::v4()->toRfc4122();
         $this->withKey($key);
-        $first = $this->ask('PATCH', $haar, ['version' => 1, 'address' => '140']);
+        $first = $this->change($path, 1, $move + ['to' => '140']);
         $this->headers = [];
-        $this->ask('PATCH', $haar, ['version' => 2, 'address' => '150']);
+        $this->change($path, 2, $move + ['to' => '150']);
         $this->withKey($key);
-        self::assertSame($first, $this->ask('PATCH', $haar, ['version' => 1, 'address' => '140']));
+        self::assertSame($first, $this->change($path, 1, $move + ['to' => '140']));
         $this->headers = [];
         $now = $this->ask('GET', $path);
         self::assertSame([3, 150], [$now['version'], self::fixture($now, 'Haar')['address']]);
@@ -38,10 +38,10 @@ final class OnceTest extends ApiTestCase
         $writes = [
             ['POST', '/api/rigs', ['name' => 'Once', 'venue' => 'Quay']],
             ['POST', '/api/import', $document],
-            ['PATCH', $path, ['version' => 1, 'name' => 'The Ebb']],
-            ['POST', $path.'/undo', ['version' => 2]],
-            ['POST', $path.'/redo', ['version' => 3]],
-            ['POST', $path.'/types', ['version' => 4, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']],
+            ['POST', $path.'/changes', ['base' => 1, 'changes' => [['do' => 'rename-rig', 'name' => 'The Ebb']]]],
+            ['POST', $path.'/changes', ['base' => 2, 'changes' => [['do' => 'undo']]]],
+            ['POST', $path.'/changes', ['base' => 3, 'changes' => [['do' => 'redo']]]],
+            ['POST', $path.'/changes', ['base' => 4, 'changes' => [['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']]]],
         ];
         foreach ($writes as [$method, $where, $body]) {
             $this->withKey(Uuid::v4()->toRfc4122());
@@ -60,9 +60,9 @@ final class OnceTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $this->withKey(Uuid::v4()->toRfc4122());
-        $this->ask('PATCH', $path, ['version' => 2, 'name' => 'The Ebb'], 409);
+        $this->change($path, 2, ['do' => 'rename-rig', 'name' => 'The Ebb'], status: 409);
         $this->headers = [];
-        $this->ask('PATCH', $path, ['version' => 1, 'name' => 'The Flood']);
+        $this->change($path, 1, ['do' => 'rename-rig', 'name' => 'The Flood']);
         self::assertSame(1, $this->ask('GET', $path.'/changes')['total']);
     }
 
@@ -70,10 +70,10 @@ final class OnceTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $this->withKey(Uuid::v4()->toRfc4122());
-        $this->ask('PATCH', $path, ['version' => 1, 'name' => 'The Ebb']);
-        self::assertSame('key_reused', $this->ask('PATCH', $path, ['version' => 2, 'name' => 'The Flood'], 422)['type']);
+        $this->change($path, 1, ['do' => 'rename-rig', 'name' => 'The Ebb']);
+        self::assertSame('key_reused', $this->change($path, 2, ['do' => 'rename-rig', 'name' => 'The Flood'], status: 422)['type']);
         $this->withKey('seven');
-        self::assertSame('bad_key', $this->ask('PATCH', $path, ['version' => 2, 'name' => 'The Flood'], 422)['violations'][0]['code']);
+        self::assertSame('bad_key', $this->change($path, 2, ['do' => 'rename-rig', 'name' => 'The Flood'], status: 422)['violations'][0]['code']);
     }
 
     public function testARefusedWriteLeavesNothingBehind(): void
@@ -81,7 +81,7 @@ final class OnceTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
         $this->withKey(Uuid::v4()->toRfc4122());
-        $this->ask('PATCH', $path.'/fixtures/'.self::fixture($rig, 'Haar')['id'], ['version' => 1, 'name' => 'Mist', 'address' => '600'], 422);
+        $this->change($path, 1, [['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Haar')['id'], 'name' => 'Mist'], ['do' => 'move-units', 'units' => [self::fixture($rig, 'Haar')['id']], 'to' => '600']], status: 422);
         $this->headers = [];
         self::assertSame($rig, $this->ask('GET', $path));
     }

@@ -46,6 +46,41 @@ abstract class ApiTestCase extends WebTestCase
         return $this->send($method, $path, null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR), $status);
     }
 
+    /**
+     * Changes of a rig, through its door.
+     *
+     * @param string                                                 $rig    id, or "/api/rigs/" and the id
+     * @param int                                                    $base   version that they are based on
+     * @param array<string, mixed>|list<array<string, mixed>|object> $change one, or several
+     *
+     * @return array<string, mixed> the rig as it is then; or the problem
+     */
+    protected function change(string $rig, int $base, array $change, int $status = 200): array
+    {
+        $answer = $this->changed($rig, $base, $change, $status);
+
+        return 200 === $status ? $answer['rig'] : $answer;
+    }
+
+    /**
+     * The same, with the whole answer.
+     *
+     * @param array<string, mixed>|list<array<string, mixed>|object> $change
+     *
+     * @return array<string, mixed>
+     */
+    protected function changed(string $rig, int $base, array $change, int $status = 200): array
+    {
+        $path = str_starts_with($rig, '/') ? $rig : '/api/rigs/'.$rig;
+        $answer = $this->ask('POST', $path.'/changes', ['base' => $base, 'changes' => array_is_list($change) ? $change : [$change]], $status);
+        // A single change is to blame at its own members.
+        foreach ($answer['violations'] ?? [] as $nth => $one) {
+            $answer['violations'][$nth]['path'] = preg_replace('/^changes\[0\]\.?/', '', $one['path']);
+        }
+
+        return $answer;
+    }
+
     /** @return array<string, mixed> */
     protected function send(string $method, string $path, string $body, int $status = 200): array
     {

@@ -56,12 +56,12 @@ final class UpgradeTest extends ApiTestCase
         $total = $this->ask('GET', $path.'/changes')['total'];
         self::assertSame(40, $total);
         for ($turn = 0; $turn < $total; ++$turn) {
-            $this->ask('POST', $path.'/undo', ['version' => $this->ask('GET', $path.'/version')['version']]);
+            $this->change($path, $this->ask('GET', $path.'/version')['version'], ['do' => 'undo']);
         }
         self::assertNull($this->ask('GET', $path)['undo']);
         self::assertSame(self::state('-first.json'), self::held($this->ask('GET', $path.'/export')));
         for ($turn = 0; $turn < $total; ++$turn) {
-            $this->ask('POST', $path.'/redo', ['version' => $this->ask('GET', $path.'/version')['version']]);
+            $this->change($path, $this->ask('GET', $path.'/version')['version'], ['do' => 'redo']);
         }
         self::assertSame(self::state('-last.json'), self::held($this->ask('GET', $path.'/export')));
     }
@@ -71,7 +71,7 @@ final class UpgradeTest extends ApiTestCase
         $id = $this->rig('The Tidekeeper');
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         self::assertSame('Renamed Tape 0 to Tape 1', $rig['redo']);
-        $rig = $this->ask('POST', '/api/rigs/'.$id.'/redo', ['version' => $rig['version']]);
+        $rig = $this->change($id, $rig['version'], ['do' => 'redo']);
         self::assertSame('Renamed Tape 1 to Tape 2', $rig['redo']);
         self::assertSame('Tape 1', self::fixture($rig, 'Tape 1')['name']);
     }
@@ -80,7 +80,7 @@ final class UpgradeTest extends ApiTestCase
     {
         $id = $this->rig('The Tidekeeper');
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->ask('PATCH', '/api/rigs/'.$id, ['version' => $rig['version'], 'name' => 'The Ebb']);
+        $this->change($id, $rig['version'], ['do' => 'rename-rig', 'name' => 'The Ebb']);
         $schema = self::getContainer()->get(SchemaVersion::class);
         self::assertInstanceOf(SchemaVersion::class, $schema);
         $connection = self::getContainer()->get('doctrine.dbal.default_connection');

@@ -12,7 +12,7 @@ final class WastebasketTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
-        $this->ask('PATCH', $path, ['version' => 1, 'name' => 'The Ebb']);
+        $this->change($path, 1, ['do' => 'rename-rig', 'name' => 'The Ebb']);
         $before = $this->ask('GET', $path);
         $this->ask('DELETE', $path, null, 204);
         self::assertNotContains($id, array_column($this->ask('GET', '/api/rigs')['rigs'], 'id'));
@@ -23,7 +23,7 @@ final class WastebasketTest extends ApiTestCase
         $left = $this->ask('POST', '/api/wastebasket/rig/'.$id.'/bring-back');
         self::assertNotContains($id, array_column($left['thrown'], 'id'));
         self::assertSame($before, $this->ask('GET', $path));
-        self::assertSame('The Tidekeeper', $this->ask('POST', $path.'/undo', ['version' => 2])['name']);
+        self::assertSame('The Tidekeeper', $this->change($path, 2, ['do' => 'undo'])['name']);
     }
 
     public function testAChartGoesOnlyWhenNothingHangsOfIt(): void
@@ -33,12 +33,12 @@ final class WastebasketTest extends ApiTestCase
         self::assertSame('in_use', $problem['type']);
         self::assertStringContainsString('The Tidekeeper', $problem['detail']);
 
-        $free = $this->ask('POST', '/api/rigs/'.$rig['id'].'/types', ['version' => 1, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['typeId'];
+        $free = $this->changed($rig['id'], 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['made'][0];
         $this->ask('DELETE', '/api/types/'.$free, null, 204);
         $this->ask('GET', '/api/types/'.$free, null, 404);
         self::assertSame(0, $this->ask('GET', '/api/types?search=Mote')['total']);
         // The name is free again; then the old one cannot come back under it.
-        $again = $this->ask('POST', '/api/rigs/'.$rig['id'].'/types', ['version' => 2, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'wash'])['typeId'];
+        $again = $this->changed($rig['id'], 2, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'wash'])['made'][0];
         self::assertSame('name_taken', $this->ask('POST', '/api/wastebasket/chart/'.$free.'/bring-back', null, 409)['type']);
         $this->ask('DELETE', '/api/types/'.$again, null, 204);
         $this->ask('POST', '/api/wastebasket/chart/'.$free.'/bring-back');
@@ -62,7 +62,7 @@ final class WastebasketTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $desk = $rig['desk']['id'];
         // A chart that the rig's own history could ask for: it was begun there.
-        $type = $this->ask('POST', '/api/rigs/'.$id.'/types', ['version' => 1, 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['typeId'];
+        $type = $this->changed($id, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['made'][0];
         $this->ask('DELETE', '/api/types/'.$type, null, 204);
         $this->ask('POST', '/api/desks/'.$desk.'/shelve');
         $left = $this->ask('POST', '/api/wastebasket/empty');

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Rigger\Core\Document\RigReader;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Patch\Span;
-use Rigger\Core\Rig\RigReader;
-use Rigger\Core\Stage\CompiledStage;
-use Rigger\Core\Stage\StageUnit;
+use Rigger\Core\Playback\CompiledRig;
+use Rigger\Core\Playback\PlayedUnit;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
@@ -49,9 +49,9 @@ for ($run = 0; $run < 20; ++$run) {
 }
 $units = [];
 foreach ($rig->fixtures as $index => $fixture) {
-    $units[] = new StageUnit((string) $index, $fixture->name, 1, Span::at($fixture->address, 16), $mode, null);
+    $units[] = new PlayedUnit((string) $index, $fixture->name, 1, Span::at($fixture->address, 16), $mode, null);
 }
-$stage = new CompiledStage($units, 1);
+$stage = new CompiledRig($units, 1);
 $frames = [];
 for ($frame = 0; $frame < 400; ++$frame) {
     $values = slots($frame);

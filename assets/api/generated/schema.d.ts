@@ -150,71 +150,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/desk/plan/apply": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_desk_advice_apply"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/desk/repair": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_desk_advice_repair"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/desk": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["put_rigger_app_http_desk_desk_choose"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/desk/rows": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Joins the two rows of a preset desk into one, or sets them apart again. */
-        put: operations["put_rigger_app_http_desk_desk_join"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/rigs/{rig}/desk/walk": {
         parameters: {
             query?: never;
@@ -223,7 +158,7 @@ export interface paths {
             cookie?: never;
         };
         /** The rig tried one thing at a time: units, or faders. */
-        get: operations["get_rigger_app_http_desk_desk_walk"];
+        get: operations["get_rigger_app_http_desk_advice_walk"];
         put?: never;
         post?: never;
         delete?: never;
@@ -443,8 +378,7 @@ export interface paths {
         /** What would change in the rig if its units followed the newest revision. */
         get: operations["get_rigger_app_http_fixtures_comparisons_preview"];
         put?: never;
-        /** The rig's units of this type follow its newest revision. */
-        post: operations["post_rigger_app_http_fixtures_fixtures_take"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -513,39 +447,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["delete_rigger_app_http_wastebasket_wastebasket_chart"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/types": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_fixtures_fixtures_create"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/types/{id}/chart": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Writes the edited chart: over the newest revision while nothing uses it, else as the next one. */
-        put: operations["put_rigger_app_http_fixtures_fixtures_write"];
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -702,7 +603,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/links": {
+    "/api/large-set": {
         parameters: {
             query?: never;
             header?: never;
@@ -711,167 +612,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["post_rigger_app_http_lines_lines_add"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/links/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch: operations["patch_rigger_app_http_lines_lines_change"];
-        trace?: never;
-    };
-    "/api/rigs/{rig}/links/{id}/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_lines_lines_remove"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures/{id}/link": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["put_rigger_app_http_lines_lines_connect"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/looks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_looks_looks_record"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/looks/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch: operations["patch_rigger_app_http_looks_looks_change"];
-        trace?: never;
-    };
-    "/api/rigs/{rig}/looks/{id}/steady": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_looks_looks_steady"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/looks/{id}/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_looks_looks_remove"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/plan/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_numbering_preview"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/plan/apply": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_numbering_apply"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_patch_add"];
+        /** How much room a large set of equal units takes, and where one of them is. */
+        post: operations["post_rigger_app_http_patch_largeset__invoke"];
         delete?: never;
         options?: never;
         head?: never;
@@ -887,45 +629,12 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What adding would do. */
-        post: operations["post_rigger_app_http_patch_patch_preview"];
+        /** What adding units would do. */
+        post: operations["post_rigger_app_http_patch_patch_adding"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures/move": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Units on one piece of tape go to another address together. */
-        post: operations["post_rigger_app_http_patch_patch_move"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch: operations["patch_rigger_app_http_patch_patch_change"];
         trace?: never;
     };
     "/api/rigs/{rig}/fixtures/{id}/fit": {
@@ -945,7 +654,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/fixtures/{id}/swap": {
+    "/api/rigs/{rig}/fixtures/{id}/presses": {
         parameters: {
             query?: never;
             header?: never;
@@ -954,14 +663,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["post_rigger_app_http_patch_patch_swap"];
+        /** How often to press which key, from what the display shows now. */
+        post: operations["post_rigger_app_http_patch_patch_presses"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/fixtures/{id}/remove": {
+    "/api/rigs/{rig}/fixtures/{id}/curve/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -970,7 +680,25 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["post_rigger_app_http_patch_patch_remove"];
+        /** What a curve would do to the fader's travel, before it stands there. */
+        post: operations["post_rigger_app_http_patch_patch_curve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/plan/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A whole rig numbered: what the plan would do, and why each unit that moves has to. */
+        post: operations["post_rigger_app_http_patch_patch_plan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1010,198 +738,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/patch-list": {
+    "/api/rigs/{id}/changes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["get_rigger_app_http_rig_rig_history"];
         put?: never;
-        /** The same form with "version". */
-        post: operations["post_rigger_app_http_patch_patchlist_take"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures/{id}/presses": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** How often to press which key, from what the display shows now. */
-        post: operations["post_rigger_app_http_patch_setting_presses"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/large-set": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** How much room a large set of equal units takes, and where one of them is. */
-        post: operations["post_rigger_app_http_patch_setting_largeset"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/put": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_stageplan_put"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/units/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["put_rigger_app_http_patch_stageplan_place"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/line-up": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_stageplan_lineup"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/by-words": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Every unit that has no spot yet, by its hanging position's words. */
-        post: operations["post_rigger_app_http_patch_stageplan_bywords"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/supports": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_stageplan_raise"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/supports/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["put_rigger_app_http_patch_stageplan_change"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/stage-plan/supports/{id}/remove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_patch_stageplan_strike"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures/{id}/curve/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What the curve would do to the fader's travel. */
-        post: operations["post_rigger_app_http_patch_trim_preview"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/fixtures/{id}/curve": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Takes the curve, or with "curve" null takes it off: {"version","channel","forType","curve"}. */
-        put: operations["put_rigger_app_http_patch_trim_bend"];
-        post?: never;
+        /** All of the changes are made, as one entry of the history, or none. "undo" and "redo" stand alone. */
+        post: operations["post_rigger_app_http_rig_changes__invoke"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1237,7 +784,7 @@ export interface paths {
         delete: operations["delete_rigger_app_http_wastebasket_wastebasket_rig"];
         options?: never;
         head?: never;
-        patch: operations["patch_rigger_app_http_rig_rig_rename"];
+        patch?: never;
         trace?: never;
     };
     "/api/rigs/{id}/version": {
@@ -1248,54 +795,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_rigger_app_http_rig_rig_version"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{id}/undo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_rig_rig_undo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{id}/redo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["post_rigger_app_http_rig_rig_redo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{id}/changes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_rigger_app_http_rig_rig_history"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1455,161 +954,461 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        AdviceWish: {
+        AddUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-units";
+            type: string;
+            mode: string;
+            count: number;
+            name: string;
+            /** @enum {string} */
+            spacing?: "packed" | "round" | "stride" | "buttons";
+            step?: number;
+            first?: number;
+            together?: number;
+            twinOf?: string | null;
+        };
+        MoveUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "move-units";
+            units: string[];
+            to: string;
+        };
+        RenameUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rename-unit";
+            unit: string;
+            name: string;
+        };
+        SetMode: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "set-mode";
+            units: string[];
+            mode: string;
+            makesRoom?: boolean;
+        };
+        SwapType: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "swap-type";
+            unit: string;
+            type: string;
+            mode: string;
+            makesRoom?: boolean;
+        };
+        RemoveUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-unit";
+            unit: string;
+        };
+        TakePlan: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-plan";
+            /** @enum {string} */
+            goal: "fewest" | "fresh" | "desk";
+            units: {
+                unit: string;
+                universe: number;
+                address: number;
+                mode?: string | null;
+            }[];
+        };
+        TakeList: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-list";
+            columns: (string | null)[];
+            rows: string[][];
+        };
+        HangUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "hang-unit";
+            unit: string;
+            position: string;
+        };
+        NumberUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "number-unit";
+            unit: string;
+            number: string;
+        };
+        GroupUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "group-unit";
+            unit: string;
+            groups: string;
+        };
+        NoteUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "note-unit";
+            unit: string;
+            note: string;
+        };
+        TapeUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "tape-unit";
+            unit: string;
+            tape: string;
+        };
+        TurnUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "turn-unit";
+            unit: string;
+            /** @enum {string} */
+            direction: "pan" | "tilt";
+            reversed: string;
+        };
+        LockUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "lock-unit";
+            unit: string;
+            isLocked: boolean;
+        };
+        TickUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "tick-unit";
+            unit: string;
+            isSet: boolean;
+        };
+        ProveUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "prove-unit";
+            unit: string;
+            isProved: boolean;
+        };
+        TakeButtons: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-buttons";
+            units: string[];
+            buttons: number | null;
+        };
+        BendChannel: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "bend-channel";
+            unit: string;
+            channel: number;
+            forType: boolean;
+            curve: Record<string, never> | null;
+        };
+        AddLink: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-link";
+            kit: string;
+            label: string;
+            name?: string | null;
+        };
+        RenameLink: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rename-link";
+            link: string;
+            label: string;
+        };
+        TuneLink: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "tune-link";
+            link: string;
+            name: string;
+        };
+        RemoveLink: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-link";
+            link: string;
+        };
+        ConnectUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "connect-unit";
+            unit: string;
+            link: string | null;
+            receiver?: string | null;
+        };
+        ChooseDesk: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "choose-desk";
+            desk: string | null;
+        };
+        JoinRows: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "join-rows";
+            isWide: boolean;
+        };
+        RenameRig: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rename-rig";
+            name: string;
+        };
+        RecordLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "record-look";
+            name: string;
+            bank: number;
+            number: number;
+            slots: {
+                [key: string]: number;
+            };
+        };
+        RecordAgain: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "record-again";
+            look: string;
+            slots: {
+                [key: string]: number;
+            };
+        };
+        SteadyLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "steady-look";
+            look: string;
+        };
+        RenameLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rename-look";
+            look: string;
+            name: string;
+        };
+        StoreLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "store-look";
+            look: string;
+            bank: number;
+            number: number;
+        };
+        RemoveLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-look";
+            look: string;
+        };
+        PutUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-units";
+            units: string[];
+            x: number;
+            y: number;
+        };
+        PlaceUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "place-unit";
+            unit: string;
+            x?: number | null;
+            y?: number | null;
+            height?: number | null;
+        };
+        LineUpUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "line-up-units";
+            units: string[];
+            /** @enum {string} */
+            how: "row" | "column" | "spread";
+        };
+        PutByWords: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-by-words";
+        };
+        AddSupport: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-support";
+            /** @enum {string} */
+            kind: "beam" | "stand";
+            name: string;
+            height: number;
+            fromX: number;
+            fromY: number;
+            toX: number;
+            toY: number;
+        };
+        ChangeSupport: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-support";
+            support: string;
+            /** @enum {string} */
+            kind: "beam" | "stand";
+            name: string;
+            height: number;
+            fromX: number;
+            fromY: number;
+            toX: number;
+            toY: number;
+        };
+        RemoveSupport: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-support";
+            support: string;
+        };
+        BeginType: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "begin-type";
+            maker: string;
+            model: string;
+            kind: string;
+            like?: string | null;
+            likeMode?: string | null;
+        };
+        WriteChart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "write-chart";
+            type: string;
+            revision: number;
+            chart: Record<string, never>;
+        };
+        TakeRevision: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-revision";
+            type: string;
+        };
+        Undo: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "undo";
+        };
+        Redo: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "redo";
+        };
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        ChangeRequest: {
+            /** @description The rig's version that the changes were based on */
+            base: number;
+            changes: components["schemas"]["Change"][];
+        };
+        WishedUnit: {
             fixtureId: string;
             wants: string[];
             /** @default null */
             with?: string | null;
         };
         PlanDesk: {
-            version: number;
-            wishes: components["schemas"]["AdviceWish"][];
-        };
-        RepairAtDesk: {
-            version: number;
-            fixtureId: string;
-            repair: string;
-        };
-        ChooseDesk: {
-            version: number;
-            deskId?: string | null;
-        };
-        JoinRows: {
-            version: number;
-            isWide: boolean;
-        };
-        CreateType: {
-            version: number;
-            maker: string;
-            model: string;
-            kind: string;
-            /** @default null */
-            like?: string | null;
-            /** @default null */
-            likeMode?: string | null;
-        };
-        AtVersion: {
-            version: number;
-        };
-        AddLink: {
-            version: number;
-            /** @enum {string} */
-            kit: "Reed Link" | "Loon Pair";
-            label: string;
-            /** @default null */
-            name?: string | null;
-        };
-        ChangeLink: {
-            version: number;
-            /** @default null */
-            label?: string | null;
-            /** @default null */
-            name?: string | null;
-        };
-        ConnectFixture: {
-            version: number;
-            /** @default null */
-            linkId?: string | null;
-            /** @default null */
-            receiver?: string | null;
-        };
-        RecordLook: {
-            version: number;
-            name: string;
-            bank: number;
-            number: number;
-            slots: number[];
-        };
-        ChangeLook: {
-            version: number;
-            /** @default null */
-            name?: string | null;
-            /** @default null */
-            bank?: number | null;
-            /** @default null */
-            number?: number | null;
-            /** @default null */
-            slots?: number[] | null;
-        };
-        NumberRig: {
-            version: number;
-            /** @enum {string} */
-            goal: "fresh" | "fewest";
-            /** @enum {string} */
-            spacing: "packed" | "round" | "stride" | "buttons" | "blocks";
-            /** @default 10 */
-            step?: number;
-            /** @default 1 */
-            first?: number;
-            /** @default 1 */
-            universes?: number;
-            /** @default 10 */
-            spare?: number;
-        };
-        AddFixtures: {
-            version: number;
-            typeId: string;
-            mode: string;
-            count: number;
-            name: string;
-            /**
-             * @default packed
-             * @enum {string}
-             */
-            spacing?: "packed" | "round" | "stride" | "buttons";
-            /** @default 10 */
-            step?: number;
-            /** @default 1 */
-            first?: number;
-            /** @default 1 */
-            together?: number;
-            /** @default null */
-            twinOf?: string | null;
-        };
-        MoveFixtures: {
-            version: number;
-            fixtureIds: string[];
-            address: string;
-        };
-        ChangeFixture: {
-            version: number;
-            /** @default null */
-            name?: string | null;
-            /** @default null */
-            address?: string | null;
-            /** @default null */
-            mode?: string | null;
-            /** @default null */
-            position?: string | null;
-            /** @default null */
-            number?: string | null;
-            /** @default null */
-            groups?: string | null;
-            /** @default null */
-            note?: string | null;
-            /** @default null */
-            tape?: string | null;
-            /** @default null */
-            pan?: string | null;
-            /** @default null */
-            tilt?: string | null;
-            /** @default null */
-            isLocked?: boolean | null;
-            /** @default null */
-            isSet?: boolean | null;
-            /** @default null */
-            isProved?: boolean | null;
-        };
-        SwapFixture: {
-            version: number;
-            mode: string;
-            /** @default null */
-            typeId?: string | null;
-            /** @default false */
-            makesRoom?: boolean;
-        };
-        CountPresses: {
-            from: number;
+            wishes: components["schemas"]["WishedUnit"][];
         };
         LayOutSet: {
             count: number;
@@ -1623,61 +1422,26 @@ export interface components {
             /** @default null */
             unit?: number | null;
         };
-        PutUnits: {
-            version: number;
-            fixtureIds: string[];
-            /** Format: float */
-            x: number;
-            /** Format: float */
-            y: number;
+        CountPresses: {
+            from: number;
         };
-        PlaceUnit: {
-            version: number;
-            /**
-             * Format: float
-             * @default null
-             */
-            x?: number | null;
-            /**
-             * Format: float
-             * @default null
-             */
-            y?: number | null;
-            /**
-             * Format: float
-             * @default null
-             */
-            height?: number | null;
-        };
-        LineUpUnits: {
-            version: number;
-            fixtureIds: string[];
+        NumberRig: {
             /** @enum {string} */
-            how: "row" | "column" | "spread";
-        };
-        PutSupport: {
-            version: number;
+            goal: "fresh" | "fewest";
             /** @enum {string} */
-            kind: "beam" | "stand";
-            name: string;
-            /** Format: float */
-            height: number;
-            /** Format: float */
-            fromX: number;
-            /** Format: float */
-            fromY: number;
-            /** Format: float */
-            toX: number;
-            /** Format: float */
-            toY: number;
+            spacing: "packed" | "round" | "stride" | "buttons" | "blocks";
+            /** @default 10 */
+            step?: number;
+            /** @default 1 */
+            first?: number;
+            /** @default 1 */
+            universes?: number;
+            /** @default 10 */
+            spare?: number;
         };
         CreateRig: {
             name: string;
             venue: string;
-        };
-        RenameRig: {
-            version: number;
-            name: string;
         };
         HeldRigView: {
             name: string;
@@ -1745,252 +1509,18 @@ export interface components {
             isChanged: boolean;
             costs: string[];
         };
+        RepairView: {
+            label: string;
+            changes: components["schemas"]["Change"][];
+            trips: number;
+            givesUp: string[];
+        };
         AdviceView: {
             rows: components["schemas"]["AdviceRowView"][];
             sentence: string;
             warnings: string[];
             changes: number;
-        };
-        StripUseView: {
-            fixtureId: string;
-            name: string;
-            channel: number;
-            label: string;
-        };
-        RangeView: {
-            from: number;
-            to: number;
-            label: string;
-            function: string;
-            hex?: string | null;
-            emitter?: string | null;
-        };
-        StripView: {
-            button?: number | null;
-            page: number;
-            fader: number;
-            address: number;
-            label?: string | null;
-            fixtures: components["schemas"]["StripUseView"][];
-            ranges: components["schemas"]["RangeView"][];
-        };
-        KeyNamesView: {
-            button: string;
-            page: string;
-            bank: string;
-            scene: string;
-            blackout: string;
-            master: string;
-            crossA: string;
-            crossB: string;
-        };
-        PreflightView: {
-            key: string;
-            title: string;
-            why: string;
-        };
-        DeskView: {
-            id: string;
-            name: string;
-            layout: string;
-            universe: number;
-            first: number;
-            buttons?: number | null;
-            stride?: number | null;
-            faders: number;
-            pages: number;
-            banks?: number | null;
-            scenesPerBank?: number | null;
-            starts: number[];
-            reach: number;
-            strips: components["schemas"]["StripView"][];
-            isWide: boolean;
-            crossfades: boolean;
-            isOnShelf: boolean;
-            /** Format: float */
-            pitch?: number | null;
-            master?: string | null;
-            keys: components["schemas"]["KeyNamesView"];
-            pageNames: string[];
-            words: string;
-            preflight: components["schemas"]["PreflightView"][];
-        };
-        SwitchesView: {
-            count: number;
-            base: number;
-            pattern?: string | null;
-            sum: string;
-        };
-        SettingLineView: {
-            about: string;
-            words: string;
-        };
-        SpotView: {
-            /** Format: float */
-            x: number;
-            /** Format: float */
-            y: number;
-            /** Format: float */
-            height?: number | null;
-            words: string;
-        };
-        CurveView: {
-            channel: number;
-            isForType: boolean;
-            shape: string;
-            min: number;
-            max: number;
-            bound: string;
-            points: number[][];
-        };
-        FixtureView: {
-            id: string;
-            name: string;
-            typeId: string;
-            revision: number;
-            maker: string;
-            model: string;
-            mode: string;
-            modeName: string;
-            universe: number;
-            address: number;
-            last: number;
-            labels: string[];
-            twinOf?: string | null;
-            switches?: components["schemas"]["SwitchesView"] | null;
-            display?: string | null;
-            setup?: string | null;
-            linkId?: string | null;
-            receiver?: string | null;
-            silence?: string | null;
-            setting: components["schemas"]["SettingLineView"][];
-            position?: string | null;
-            setAt?: string | null;
-            provedAt?: string | null;
-            number?: number | null;
-            groups: string[];
-            note?: string | null;
-            tape: string;
-            isLocked: boolean;
-            spot?: components["schemas"]["SpotView"] | null;
-            pan?: string | null;
-            tilt?: string | null;
-            turns: string[];
-            curves: components["schemas"]["CurveView"][];
-            keys?: string | null;
-        };
-        TypeUseView: {
-            typeId: string;
-            maker: string;
-            model: string;
-            used: number;
-            revision: number;
-            latest: number;
-        };
-        LinkView: {
-            id: string;
-            kit: string;
-            label: string;
-            name: string;
-            names: string[];
-        };
-        CellView: {
-            fixtureId: string;
-            values: number[];
-        };
-        StepView: {
-            button?: number | null;
-            page: number;
-            fader: number;
-            value: number;
-            label: string;
-        };
-        UnreachableView: {
-            fixtureId: string;
-            fixture: string;
-            channel: number;
-            label: string;
-            value: number;
-        };
-        LookView: {
-            id: string;
-            name: string;
-            bank: number;
-            number: number;
-            cells: components["schemas"]["CellView"][];
-            steps: components["schemas"]["StepView"][];
-            unreachable: components["schemas"]["UnreachableView"][];
-            lines: string[];
-            problem?: string | null;
-        };
-        SupportView: {
-            id: string;
-            kind: string;
-            name: string;
-            /** Format: float */
-            height: number;
-            /** Format: float */
-            fromX: number;
-            /** Format: float */
-            fromY: number;
-            /** Format: float */
-            toX: number;
-            /** Format: float */
-            toY: number;
-        };
-        RepairView: {
-            label: string;
-            fixtureId?: string | null;
-            /** @default null */
-            address?: string | null;
-            /** @default null */
-            receiver?: string | null;
-            /** @default null */
-            mode?: string | null;
-            /** @default null */
-            linkId?: string | null;
-            /** @default null */
-            lookId?: string | null;
-            /** @default null */
-            desk?: string | null;
-        };
-        FindingView: {
-            stage: string;
-            code: string;
-            severity: string;
-            title: string;
-            message: string;
-            fixtureIds: string[];
-            /** @default null */
-            typeId?: string | null;
-            /** @default null */
-            repair?: components["schemas"]["RepairView"] | null;
-            /** @default [] */
-            others?: components["schemas"]["RepairView"][];
-        };
-        UniverseView: {
-            universe: number;
-            used: number;
-            free: number;
-            gapFrom?: number | null;
-            gapTo?: number | null;
-        };
-        RigView: {
-            id: string;
-            name: string;
-            venue: string;
-            version: number;
-            desk?: components["schemas"]["DeskView"] | null;
-            fixtures: components["schemas"]["FixtureView"][];
-            walk: number[];
-            types: components["schemas"]["TypeUseView"][];
-            links: components["schemas"]["LinkView"][];
-            looks: components["schemas"]["LookView"][];
-            supports: components["schemas"]["SupportView"][];
-            findings: components["schemas"]["FindingView"][];
-            universes: components["schemas"]["UniverseView"][];
-            undo?: string | null;
-            redo?: string | null;
+            take?: components["schemas"]["RepairView"] | null;
         };
         stdClass: Record<string, never>;
         WalkStepView: {
@@ -2201,10 +1731,6 @@ export interface components {
             chart: Record<string, never>;
             lines: string[][][];
         };
-        CreatedTypeView: {
-            typeId: string;
-            rig: components["schemas"]["RigView"];
-        };
         WordListView: {
             words: string[];
         };
@@ -2226,6 +1752,38 @@ export interface components {
         LeftOutView: {
             words: string[];
         };
+        LargeSetView: {
+            words: string;
+            universes: number;
+            perUniverse: number;
+            receivers?: number | null;
+            perReceiver?: number | null;
+            unitWords?: string | null;
+        };
+        AddedUnitView: {
+            name: string;
+            universe: number;
+            address: number;
+            last: number;
+        };
+        AddPreviewView: {
+            units: components["schemas"]["AddedUnitView"][];
+            sentence: string;
+        };
+        FitView: {
+            fits: boolean;
+            words: string;
+            room?: string | null;
+            offer?: string | null;
+        };
+        PressesView: {
+            words: string;
+        };
+        TravelView: {
+            values: number[];
+            words: string;
+            glow?: string | null;
+        };
         PlanTripView: {
             fixtureId: string;
             name: string;
@@ -2244,22 +1802,7 @@ export interface components {
             trips: components["schemas"]["PlanTripView"][];
             unplaced: components["schemas"]["UnplacedView"][];
             sentence: string;
-        };
-        AddedUnitView: {
-            name: string;
-            universe: number;
-            address: number;
-            last: number;
-        };
-        AddPreviewView: {
-            units: components["schemas"]["AddedUnitView"][];
-            sentence: string;
-        };
-        FitView: {
-            fits: boolean;
-            words: string;
-            room?: string | null;
-            offer?: string | null;
+            take?: components["schemas"]["RepairView"] | null;
         };
         ListColumnView: {
             head: string;
@@ -2279,22 +1822,250 @@ export interface components {
             changed: number;
             same: number;
             leftOut: number;
+            change: components["schemas"]["TakeList"];
         };
-        PressesView: {
+        ChangeView: {
+            number: number;
+            sentence: string;
+            at: string;
+            undone: boolean;
+        };
+        ChangeListView: {
+            changes: components["schemas"]["ChangeView"][];
+            page: number;
+            total: number;
+        };
+        StripUseView: {
+            fixtureId: string;
+            name: string;
+            channel: number;
+            label: string;
+        };
+        RangeView: {
+            from: number;
+            to: number;
+            label: string;
+            function: string;
+            hex?: string | null;
+            emitter?: string | null;
+        };
+        StripView: {
+            button?: number | null;
+            page: number;
+            fader: number;
+            address: number;
+            label?: string | null;
+            fixtures: components["schemas"]["StripUseView"][];
+            ranges: components["schemas"]["RangeView"][];
+        };
+        KeyNamesView: {
+            button: string;
+            page: string;
+            bank: string;
+            scene: string;
+            blackout: string;
+            master: string;
+            crossA: string;
+            crossB: string;
+        };
+        PreflightView: {
+            key: string;
+            title: string;
+            why: string;
+        };
+        DeskView: {
+            id: string;
+            name: string;
+            layout: string;
+            universe: number;
+            first: number;
+            buttons?: number | null;
+            stride?: number | null;
+            faders: number;
+            pages: number;
+            banks?: number | null;
+            scenesPerBank?: number | null;
+            starts: number[];
+            reach: number;
+            strips: components["schemas"]["StripView"][];
+            isWide: boolean;
+            crossfades: boolean;
+            isOnShelf: boolean;
+            /** Format: float */
+            pitch?: number | null;
+            master?: string | null;
+            keys: components["schemas"]["KeyNamesView"];
+            pageNames: string[];
+            words: string;
+            preflight: components["schemas"]["PreflightView"][];
+        };
+        SwitchesView: {
+            count: number;
+            base: number;
+            pattern?: string | null;
+            sum: string;
+        };
+        SettingLineView: {
+            about: string;
             words: string;
         };
-        LargeSetView: {
+        SpotView: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            height?: number | null;
             words: string;
-            universes: number;
-            perUniverse: number;
-            receivers?: number | null;
-            perReceiver?: number | null;
-            unitWords?: string | null;
         };
-        TravelView: {
+        CurveView: {
+            channel: number;
+            isForType: boolean;
+            shape: string;
+            min: number;
+            max: number;
+            bound: string;
+            points: number[][];
+        };
+        FixtureView: {
+            id: string;
+            name: string;
+            typeId: string;
+            revision: number;
+            maker: string;
+            model: string;
+            mode: string;
+            modeName: string;
+            universe: number;
+            address: number;
+            last: number;
+            labels: string[];
+            twinOf?: string | null;
+            switches?: components["schemas"]["SwitchesView"] | null;
+            display?: string | null;
+            setup?: string | null;
+            linkId?: string | null;
+            receiver?: string | null;
+            silence?: string | null;
+            setting: components["schemas"]["SettingLineView"][];
+            position?: string | null;
+            setAt?: string | null;
+            provedAt?: string | null;
+            number?: number | null;
+            groups: string[];
+            note?: string | null;
+            tape: string;
+            isLocked: boolean;
+            spot?: components["schemas"]["SpotView"] | null;
+            pan?: string | null;
+            tilt?: string | null;
+            turns: string[];
+            curves: components["schemas"]["CurveView"][];
+            keys?: string | null;
+        };
+        TypeUseView: {
+            typeId: string;
+            maker: string;
+            model: string;
+            used: number;
+            revision: number;
+            latest: number;
+        };
+        LinkView: {
+            id: string;
+            kit: string;
+            label: string;
+            name: string;
+            names: string[];
+        };
+        CellView: {
+            fixtureId: string;
             values: number[];
-            words: string;
-            glow?: string | null;
+        };
+        StepView: {
+            button?: number | null;
+            page: number;
+            fader: number;
+            value: number;
+            label: string;
+        };
+        UnreachableView: {
+            fixtureId: string;
+            fixture: string;
+            channel: number;
+            label: string;
+            value: number;
+        };
+        LookView: {
+            id: string;
+            name: string;
+            bank: number;
+            number: number;
+            cells: components["schemas"]["CellView"][];
+            steps: components["schemas"]["StepView"][];
+            unreachable: components["schemas"]["UnreachableView"][];
+            lines: string[];
+            problem?: string | null;
+        };
+        SupportView: {
+            id: string;
+            kind: string;
+            name: string;
+            /** Format: float */
+            height: number;
+            /** Format: float */
+            fromX: number;
+            /** Format: float */
+            fromY: number;
+            /** Format: float */
+            toX: number;
+            /** Format: float */
+            toY: number;
+        };
+        FindingView: {
+            key: string;
+            stage: string;
+            code: string;
+            severity: string;
+            title: string;
+            message: string;
+            fixtureIds: string[];
+            /** @default null */
+            typeId?: string | null;
+            /** @default null */
+            repair?: components["schemas"]["RepairView"] | null;
+            /** @default [] */
+            others?: components["schemas"]["RepairView"][];
+        };
+        UniverseView: {
+            universe: number;
+            used: number;
+            free: number;
+            gapFrom?: number | null;
+            gapTo?: number | null;
+        };
+        RigView: {
+            id: string;
+            name: string;
+            venue: string;
+            version: number;
+            desk?: components["schemas"]["DeskView"] | null;
+            fixtures: components["schemas"]["FixtureView"][];
+            walk: number[];
+            types: components["schemas"]["TypeUseView"][];
+            links: components["schemas"]["LinkView"][];
+            looks: components["schemas"]["LookView"][];
+            supports: components["schemas"]["SupportView"][];
+            findings: components["schemas"]["FindingView"][];
+            universes: components["schemas"]["UniverseView"][];
+            undo?: string | null;
+            redo?: string | null;
+        };
+        AnswerView: {
+            version: number;
+            said: string;
+            made: string[];
+            rig: components["schemas"]["RigView"];
         };
         RigLineView: {
             id: string;
@@ -2309,16 +2080,8 @@ export interface components {
             page: number;
             total: number;
         };
-        ChangeView: {
-            number: number;
-            sentence: string;
-            at: string;
-            undone: boolean;
-        };
-        ChangeListView: {
-            changes: components["schemas"]["ChangeView"][];
-            page: number;
-            total: number;
+        AtVersion: {
+            version: number;
         };
         SheetPagesView: {
             svg: string[];
@@ -2593,111 +2356,7 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_desk_advice_apply: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlanDesk"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_desk_advice_repair: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RepairAtDesk"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_desk_desk_choose: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChooseDesk"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_desk_desk_join: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["JoinRows"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    get_rigger_app_http_desk_desk_walk: {
+    get_rigger_app_http_desk_advice_walk: {
         parameters: {
             query?: {
                 by?: string;
@@ -3086,33 +2745,6 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_fixtures_fixtures_take: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
     get_rigger_app_http_fixtures_comparisons_alikes: {
         parameters: {
             query: {
@@ -3220,63 +2852,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-        };
-    };
-    post_rigger_app_http_fixtures_fixtures_create: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CreateType"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CreatedTypeView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_fixtures_fixtures_write: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": {
-                    version: number;
-                    revision: number;
-                    chart: Record<string, never>;
-                };
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
             };
         };
     };
@@ -3480,18 +3055,16 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_lines_lines_add: {
+    post_rigger_app_http_patch_largeset__invoke: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                rig: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AddLink"];
+                "application/json": components["schemas"]["LayOutSet"];
             };
         };
         responses: {
@@ -3501,93 +3074,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RigView"];
+                    "application/json": components["schemas"]["LargeSetView"];
                 };
             };
         };
     };
-    patch_rigger_app_http_lines_lines_change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangeLink"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_lines_lines_remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_lines_lines_connect: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ConnectFixture"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_looks_looks_record: {
+    post_rigger_app_http_patch_patch_adding: {
         parameters: {
             query?: never;
             header?: never;
@@ -3596,194 +3088,9 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
-                "application/json": components["schemas"]["RecordLook"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    patch_rigger_app_http_looks_looks_change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangeLook"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_looks_looks_steady: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_looks_looks_remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_numbering_preview: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NumberRig"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlanView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_numbering_apply: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NumberRig"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_patch_add: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AddFixtures"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_patch_preview: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AddFixtures"];
+                "application/json": components["schemas"]["AddUnits"];
             };
         };
         responses: {
@@ -3794,59 +3101,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AddPreviewView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_patch_move: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MoveFixtures"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    patch_rigger_app_http_patch_patch_change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangeFixture"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
                 };
             };
         };
@@ -3877,7 +3131,7 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_patch_patch_swap: {
+    post_rigger_app_http_patch_patch_presses: {
         parameters: {
             query?: never;
             header?: never;
@@ -3889,7 +3143,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SwapFixture"];
+                "application/json": components["schemas"]["CountPresses"];
             };
         };
         responses: {
@@ -3899,12 +3153,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RigView"];
+                    "application/json": components["schemas"]["PressesView"];
                 };
             };
         };
     };
-    post_rigger_app_http_patch_patch_remove: {
+    post_rigger_app_http_patch_patch_curve: {
         parameters: {
             query?: never;
             header?: never;
@@ -3914,9 +3168,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
-                "application/json": components["schemas"]["AtVersion"];
+                "application/json": {
+                    curve: Record<string, never>;
+                };
             };
         };
         responses: {
@@ -3926,7 +3182,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RigView"];
+                    "application/json": components["schemas"]["TravelView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_patch_patch_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NumberRig"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
                 };
             };
         };
@@ -3980,52 +3262,18 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_patch_patchlist_take: {
+    get_rigger_app_http_rig_rig_history: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+            };
             header?: never;
             path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                    columns?: string;
-                    version: number;
-                };
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_setting_presses: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
                 id: string;
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CountPresses"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description As it is now */
             200: {
@@ -4033,235 +3281,23 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PressesView"];
+                    "application/json": components["schemas"]["ChangeListView"];
                 };
             };
         };
     };
-    post_rigger_app_http_patch_setting_largeset: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LayOutSet"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LargeSetView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_stageplan_put: {
+    post_rigger_app_http_rig_changes__invoke: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PutUnits"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_patch_stageplan_place: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlaceUnit"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_stageplan_lineup: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LineUpUnits"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_stageplan_bywords: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_stageplan_raise: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PutSupport"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_patch_stageplan_change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PutSupport"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_stageplan_strike: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_patch_trim_preview: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
                 id: string;
             };
             cookie?: never;
         };
         requestBody?: {
             content: {
-                "application/json": {
-                    curve: Record<string, never>;
-                };
+                "application/json": components["schemas"]["ChangeRequest"];
             };
         };
         responses: {
@@ -4271,39 +3307,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TravelView"];
-                };
-            };
-        };
-    };
-    put_rigger_app_http_patch_trim_bend: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": {
-                    version: number;
-                    channel: number;
-                    forType: boolean;
-                    curve: Record<string, never> | null;
-                };
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
+                    "application/json": components["schemas"]["AnswerView"];
                 };
             };
         };
@@ -4395,32 +3399,6 @@ export interface operations {
             };
         };
     };
-    patch_rigger_app_http_rig_rig_rename: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RenameRig"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
     get_rigger_app_http_rig_rig_version: {
         parameters: {
             query?: never;
@@ -4439,82 +3417,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AtVersion"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_rig_rig_undo: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    post_rigger_app_http_rig_rig_redo: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AtVersion"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RigView"];
-                };
-            };
-        };
-    };
-    get_rigger_app_http_rig_rig_history: {
-        parameters: {
-            query?: {
-                page?: number;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ChangeListView"];
                 };
             };
         };

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { answered, api } from '../../api/client';
   import { desksQuery } from '../../api/queries';
   import { p, route } from '../../router';
   import { useFaders } from '../../state/faders.svelte';
@@ -20,16 +19,8 @@
     ['desk/describe', 'Describe'],
   ] as const;
 
-  const choose = (deskId: string | null) =>
-    session.write((version) =>
-      answered(api.PUT('/api/rigs/{rig}/desk', { params: { path: { rig: session.id } }, body: { version, deskId } })),
-    );
-  const join = (isWide: boolean) =>
-    session.write((version) =>
-      answered(
-        api.PUT('/api/rigs/{rig}/desk/rows', { params: { path: { rig: session.id } }, body: { version, isWide } }),
-      ),
-    );
+  const choose = (desk: string | null) => session.change({ do: 'choose-desk', desk });
+  const join = (isWide: boolean) => session.change({ do: 'join-rows', isWide });
 </script>
 
 <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5">

@@ -42,7 +42,7 @@
         {#if advising.advice}<p class="text-[13px] font-[620]" role="status">{advising.advice.sentence}</p>{/if}
         <button
           class="btn btn-primary"
-          disabled={!advising.advice || advising.advice.changes === 0 || session.busy}
+          disabled={!advising.advice || !advising.isCurrent || advising.advice.changes === 0 || session.busy}
           onclick={() => advising.take()}>Take this plan over</button
         >
       </div>

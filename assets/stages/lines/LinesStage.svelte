@@ -1,10 +1,9 @@
 <script lang="ts">
-  import { answered, api } from '../../api/client';
   import type { ApiError } from '../../api/errors';
   import EditText from '../../components/EditText.svelte';
   import FindingList from '../../components/FindingList.svelte';
   import Tape from '../../components/Tape.svelte';
-  import type { Link } from '../../api/types';
+  import type { Change, Link } from '../../api/types';
   import { plural } from '../../lib/words';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -15,7 +14,6 @@
   const rig = $derived(session.rig);
   const mine = $derived(rig.findings.filter((one) => one.stage === 'lines'));
   const onCable = $derived(rig.fixtures.filter((one) => !one.linkId));
-  const path = $derived({ rig: session.id });
 
   let adding = $state(false);
   let kit = $state<(typeof KITS)[number]>(KITS[0]);
@@ -24,36 +22,18 @@
 
   async function add(event: SubmitEvent) {
     event.preventDefault();
-    problem = await session.write(
-      (version) => answered(api.POST('/api/rigs/{rig}/links', { params: { path }, body: { version, kit, label } })),
-      true,
-    );
+    problem = await session.change({ do: 'add-link', kit, label }, true);
     if (!problem) adding = false;
   }
   const behind = (link: Link) => rig.fixtures.filter((one) => one.linkId === link.id);
 
-  async function change(link: Link, body: { label?: string; name?: string }): Promise<string | null> {
-    const told = await session.write(
-      (version) =>
-        answered(
-          api.PATCH('/api/rigs/{rig}/links/{id}', {
-            params: { path: { ...path, id: link.id } },
-            body: { version, ...body },
-          }),
-        ),
-      true,
-    );
+  async function change(what: Change): Promise<string | null> {
+    const told = await session.change(what, true);
     return told ? (told.at('label') ?? told.message) : null;
   }
-  const remove = (link: Link) =>
-    session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/links/{id}/remove', {
-          params: { path: { ...path, id: link.id } },
-          body: { version },
-        }),
-      ),
-    );
+  const remove = (link: Link) => session.change({ do: 'remove-link', link: link.id });
+  const connect = (unit: string, link: string | null, receiver: string | null) =>
+    session.change({ do: 'connect-unit', unit, link, receiver });
 </script>
 
 <svelte:head><title>Lines · {rig.name}</title></svelte:head>
@@ -100,7 +80,7 @@
                   about={link.id}
                   class="h-7"
                   value={link.label}
-                  onCommit={(text) => change(link, { label: text })}
+                  onCommit={(text) => change({ do: 'rename-link', link: link.id, label: text })}
                 />
                 <button
                   class="btn btn-quiet h-7 px-2"
@@ -114,7 +94,7 @@
                   class="select h-7 flex-1"
                   value={link.name}
                   aria-label="Name that {link.label} sends on"
-                  onchange={(event) => change(link, { name: event.currentTarget.value })}
+                  onchange={(event) => change({ do: 'tune-link', link: link.id, name: event.currentTarget.value })}
                 >
                   {#each link.names as name (name)}<option>{name}</option>{/each}
                 </select>
@@ -131,8 +111,7 @@
                       class="select h-7"
                       value={fixture.receiver ?? ''}
                       aria-label="Receiver of {fixture.name}"
-                      onchange={(event) =>
-                        session.connectFixture(fixture.id, link.id, event.currentTarget.value || null)}
+                      onchange={(event) => connect(fixture.id, link.id, event.currentTarget.value || null)}
                     >
                       <option value="">not set</option>
                       {#each link.names as name (name)}<option>{name}</option>{/each}
@@ -141,8 +120,7 @@
                   <span class="text-[12px] {fixture.silence ? 'text-error' : 'text-success'}"
                     >{fixture.silence ? 'names differ' : 'linked'}</span
                   >
-                  <button class="btn btn-quiet h-7" onclick={() => session.connectFixture(fixture.id, null, null)}
-                    >Put on cable</button
+                  <button class="btn btn-quiet h-7" onclick={() => connect(fixture.id, null, null)}>Put on cable</button
                   >
                 </li>
               {:else}
@@ -160,7 +138,7 @@
                   onchange={(event) => {
                     const id = event.currentTarget.value;
                     event.currentTarget.value = '';
-                    if (id) void session.connectFixture(id, link.id, null);
+                    if (id) void connect(id, link.id, null);
                   }}
                 >
                   <option value="">Put a unit behind it…</option>

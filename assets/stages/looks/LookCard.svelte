@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { answered, api } from '../../api/client';
   import EditText from '../../components/EditText.svelte';
-  import type { Look } from '../../api/types';
+  import type { Change, Look } from '../../api/types';
   import { faderName, pageName } from '../../lib/desk';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -10,30 +9,19 @@
   let { look }: { look: Look } = $props();
   const session = useRig();
   const faders = useFaders();
-  const path = $derived({ rig: session.id, id: look.id });
   const desk = $derived(session.rig.desk);
 
-  async function change(body: {
-    name?: string;
-    bank?: number;
-    number?: number;
-    slots?: number[];
-  }): Promise<string | null> {
-    const problem = await session.write(
-      (version) => answered(api.PATCH('/api/rigs/{rig}/looks/{id}', { params: { path }, body: { version, ...body } })),
-      true,
-    );
+  async function change(what: Change): Promise<string | null> {
+    const problem = await session.change(what, true);
     return problem?.firstWords ?? null;
   }
   async function storeAt(text: string): Promise<string | null> {
     const parts = /^\s*(\d+)\s*[.,/ ]\s*(\d+)\s*$/.exec(text);
     if (!parts) return 'Type bank and scene, as 1.3.';
-    return change({ bank: Number(parts[1]), number: Number(parts[2]) });
+    return change({ do: 'store-look', look: look.id, bank: Number(parts[1]), number: Number(parts[2]) });
   }
   const remove = async () => {
-    const problem = await session.write((version) =>
-      answered(api.POST('/api/rigs/{rig}/looks/{id}/remove', { params: { path }, body: { version } })),
-    );
+    const problem = await session.change({ do: 'remove-look', look: look.id });
     if (!problem) selection.look = null;
   };
 
@@ -54,14 +42,19 @@
 </script>
 
 <div class="mb-3 grid grid-cols-[1fr_72px] gap-2">
-  <EditText about={look.id} label="Name of the look" value={look.name} onCommit={(name) => change({ name })} />
+  <EditText
+    about={look.id}
+    label="Name of the look"
+    value={look.name}
+    onCommit={(name) => change({ do: 'rename-look', look: look.id, name })}
+  />
   <EditText about={look.id} label="Bank and scene" class="mono" value="{look.bank}.{look.number}" onCommit={storeAt} />
 </div>
 <div class="mb-3 flex flex-wrap gap-2">
   <button class="btn" onclick={() => faders.recall(look)}>Recall</button>
   <button
     class="btn"
-    onclick={() => change({ slots: faders.slots as unknown as number[] })}
+    onclick={() => change({ do: 'record-again', look: look.id, slots: { ...faders.slots } })}
     disabled={session.busy || faders.recalled === look.id}>Record again</button
   >
   <button class="btn btn-quiet" onclick={remove} disabled={session.busy}>Delete</button>

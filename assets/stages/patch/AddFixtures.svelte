@@ -64,6 +64,7 @@
       />{/if}
     <select
       class="select w-full"
+      aria-label="Fixture"
       disabled={!!adding.twin}
       value={type?.id}
       onchange={(event) => (adding.typeId = event.currentTarget.value)}

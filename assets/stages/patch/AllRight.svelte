@@ -21,8 +21,10 @@
 
 {#if faults.length > 1}
   {#if numbering.plan && numbering.plan.unplaced.length === 0 && numbering.plan.trips.length}
-    <button class="btn btn-primary mb-3 h-7" disabled={session.busy} onclick={() => numbering.take()}
-      >Put all right: {plural(numbering.plan.trips.length, 'ladder trip')}</button
+    <button
+      class="btn btn-primary mb-3 h-7"
+      disabled={session.busy || !numbering.isCurrent}
+      onclick={() => numbering.take()}>Put all right: {plural(numbering.plan.trips.length, 'ladder trip')}</button
     >
   {:else if numbering.plan?.unplaced.length}
     <p class="text-warning mb-3 text-[12.5px]">

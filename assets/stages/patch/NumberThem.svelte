@@ -134,7 +134,7 @@
     <div class="mt-3 flex gap-2">
       <button
         class="btn btn-primary"
-        disabled={plan.trips.length === 0 || plan.unplaced.length > 0 || session.busy}
+        disabled={!numbering.isCurrent || plan.trips.length === 0 || plan.unplaced.length > 0 || session.busy}
         onclick={take}>Take these addresses</button
       >
     </div>

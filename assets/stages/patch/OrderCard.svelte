@@ -1,6 +1,6 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
-  import type { Fixture, FixtureChange } from '../../api/types';
+  import type { Change, Fixture } from '../../api/types';
   import { groupsOf } from '../../lib/groups';
   import { useRig } from '../../state/rig.svelte';
 
@@ -10,8 +10,8 @@
   const ROLLS = ['cream', 'white', 'grey', 'sand', 'pink', 'sage', 'sky'];
   const groups = $derived(groupsOf(session.rig.fixtures));
 
-  async function change(what: FixtureChange): Promise<string | null> {
-    const problem = await session.changeFixture(fixture.id, what, true);
+  async function change(what: Change): Promise<string | null> {
+    const problem = await session.change(what, true);
     return problem?.firstWords ?? null;
   }
 </script>
@@ -23,7 +23,7 @@
       label="Number of {fixture.name}"
       class="mono h-7"
       value={String(fixture.number ?? '')}
-      onCommit={(number) => change({ number })}
+      onCommit={(number) => change({ do: 'number-unit', unit: fixture.id, number })}
     /></label
   >
   <label class="field"
@@ -32,7 +32,7 @@
       label="Name on the tape"
       class="h-7"
       value={fixture.name}
-      onCommit={(name) => change({ name })}
+      onCommit={(name) => change({ do: 'rename-unit', unit: fixture.id, name })}
     /></label
   >
   <label class="field"
@@ -42,7 +42,7 @@
       class="h-7"
       placeholder="front beam, left"
       value={fixture.position ?? ''}
-      onCommit={(position) => change({ position })}
+      onCommit={(position) => change({ do: 'hang-unit', unit: fixture.id, position })}
     /></label
   >
   <div class="field col-span-2">
@@ -52,7 +52,7 @@
       class="h-7"
       placeholder={groups.length ? groups.join(', ') : 'Washes, Upstage'}
       value={fixture.groups.join(', ')}
-      onCommit={(text) => change({ groups: text })}
+      onCommit={(text) => change({ do: 'group-unit', unit: fixture.id, groups: text })}
     />
   </div>
   <label class="field"
@@ -62,7 +62,7 @@
       class="h-7"
       placeholder="new lamp in May"
       value={fixture.note ?? ''}
-      onCommit={(note) => change({ note })}
+      onCommit={(note) => change({ do: 'note-unit', unit: fixture.id, note })}
     /></label
   >
   <div class="col-span-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px]">
@@ -76,7 +76,8 @@
           aria-label={roll}
           title={roll}
           disabled={session.busy}
-          onclick={() => change({ tape: roll })}>{fixture.tape === roll ? '✓' : ''}</button
+          onclick={() => change({ do: 'tape-unit', unit: fixture.id, tape: roll })}
+          >{fixture.tape === roll ? '✓' : ''}</button
         >
       {/each}
     </div>
@@ -85,7 +86,7 @@
         type="checkbox"
         class="checkbox checkbox-sm"
         checked={fixture.isLocked}
-        onchange={(event) => change({ isLocked: event.currentTarget.checked })}
+        onchange={(event) => change({ do: 'lock-unit', unit: fixture.id, isLocked: event.currentTarget.checked })}
       />Locked</label
     >
     {#each fixture.turns as turn (turn)}
@@ -95,7 +96,12 @@
           aria-label="{turn} reversed"
           value={(turn === 'pan' ? fixture.pan : fixture.tilt) ?? ''}
           onchange={(event) =>
-            change(turn === 'pan' ? { pan: event.currentTarget.value } : { tilt: event.currentTarget.value })}
+            change({
+              do: 'turn-unit',
+              unit: fixture.id,
+              direction: turn as 'pan' | 'tilt',
+              reversed: event.currentTarget.value,
+            })}
         >
           <option value="">not at all</option>
           <option value="unit">in the unit</option>

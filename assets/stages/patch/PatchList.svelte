@@ -31,7 +31,7 @@
   }
 
   async function move(id: string, address: string): Promise<string | null> {
-    const problem = await session.changeFixture(id, { address }, true);
+    const problem = await session.change({ do: 'move-units', units: [id], to: address }, true);
     return problem ? (problem.at('address') ?? problem.at('universe') ?? problem.message) : null;
   }
 </script>

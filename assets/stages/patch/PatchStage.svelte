@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { answered, api } from '../../api/client';
   import FindingList from '../../components/FindingList.svelte';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -25,15 +24,7 @@
   const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
   const shown = $derived(chosen ? mine.filter((one) => one.fixtureIds.includes(chosen.id)) : wrong);
 
-  const takeDown = (id: string) =>
-    session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/fixtures/{id}/remove', {
-          params: { path: { rig: session.id, id } },
-          body: { version },
-        }),
-      ),
-    );
+  const takeDown = (unit: string) => session.change({ do: 'remove-unit', unit });
 </script>
 
 <svelte:head><title>Patch · {rig.name}</title></svelte:head>

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { answered, api } from '../../api/client';
   import EditText from '../../components/EditText.svelte';
   import { figure, plural } from '../../lib/words';
   import type { PlanDrag } from '../../state/planDrag.svelte';
@@ -18,12 +17,7 @@
   }): Promise<string | null> {
     if (!unit) return null;
     const now = { x: unit.spot?.x ?? 0, y: unit.spot?.y ?? 0, height: unit.spot?.height ?? null };
-    const call = { params: { path: { rig: session.id, id: unit.id } } };
-    const problem = await session.write(
-      (version) =>
-        answered(api.PUT('/api/rigs/{rig}/stage-plan/units/{id}', { ...call, body: { version, ...now, ...change } })),
-      true,
-    );
+    const problem = await session.change({ do: 'place-unit', unit: unit.id, ...now, ...change }, true);
     return problem?.firstWords ?? null;
   }
 

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { tick, untrack } from 'svelte';
-  import { answered, api } from '../../api/client';
   import Tape from '../../components/Tape.svelte';
   import { extentOf, namedAbove, onDrawing, onStage, within, type Point } from '../../lib/plan';
   import { figure } from '../../lib/words';
@@ -107,12 +106,7 @@
     }
   }
 
-  const byWords = () =>
-    session.write((version) =>
-      answered(
-        api.POST('/api/rigs/{rig}/stage-plan/by-words', { params: { path: { rig: session.id } }, body: { version } }),
-      ),
-    );
+  const byWords = () => session.change({ do: 'put-by-words' });
 </script>
 
 <svelte:window

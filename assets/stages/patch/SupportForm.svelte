@@ -2,7 +2,6 @@
   import { kept } from '../../lib/kept';
   import { drafts } from '../../state/drafts.svelte';
   import { untrack } from 'svelte';
-  import { answered, api } from '../../api/client';
   import type { ApiError } from '../../api/errors';
   import type { Support } from '../../api/types';
   import { figure } from '../../lib/words';
@@ -41,7 +40,6 @@
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    const path = { rig: session.id };
     const rest = {
       height: metres(typed.height),
       fromX: metres(typed.fromX),
@@ -49,14 +47,11 @@
       toX: metres(typed.toX),
       toY: metres(typed.toY),
     };
-    problem = await session.write((version) => {
-      const body = { version, kind: isStand ? ('stand' as const) : ('beam' as const), name, ...rest };
-      return answered(
-        support
-          ? api.PUT('/api/rigs/{rig}/stage-plan/supports/{id}', { params: { path: { ...path, id: support.id } }, body })
-          : api.POST('/api/rigs/{rig}/stage-plan/supports', { params: { path }, body }),
-      );
-    }, true);
+    const what = { kind: isStand ? ('stand' as const) : ('beam' as const), name, ...rest };
+    problem = await session.change(
+      support ? { do: 'change-support', support: support.id, ...what } : { do: 'add-support', ...what },
+      true,
+    );
     if (problem) return;
     drafts.drop(`support.${session.id}.${kind}`);
     onDone();
@@ -64,12 +59,7 @@
 
   async function strike() {
     if (!support) return;
-    const path = { rig: session.id, id: support.id };
-    problem = await session.write(
-      (version) =>
-        answered(api.POST('/api/rigs/{rig}/stage-plan/supports/{id}/remove', { params: { path }, body: { version } })),
-      true,
-    );
+    problem = await session.change({ do: 'remove-support', support: support.id }, true);
     if (!problem) onDone();
   }
 </script>

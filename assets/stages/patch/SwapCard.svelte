@@ -39,10 +39,10 @@
 
   async function swap(makesRoom: boolean) {
     if (!mode || !type) return;
-    const body = { mode: mode.key, typeId: type.id === fixture.typeId ? null : type.id, makesRoom };
-    const call = { params: { path: { rig: session.id, id: fixture.id } } };
-    const refused = await session.write(
-      (version) => answered(api.POST('/api/rigs/{rig}/fixtures/{id}/swap', { ...call, body: { version, ...body } })),
+    const refused = await session.change(
+      type.id === fixture.typeId
+        ? { do: 'set-mode', units: [fixture.id], mode: mode.key, makesRoom }
+        : { do: 'swap-type', unit: fixture.id, type: type.id, mode: mode.key, makesRoom },
       true,
     );
     problem = refused?.firstWords ?? null;

@@ -56,7 +56,7 @@
               class="btn {unit.setAt ? '' : 'btn-primary'} min-h-11 min-w-20"
               aria-pressed={unit.setAt !== null}
               disabled={session.busy}
-              onclick={() => session.changeFixture(unit.id, { isSet: !unit.setAt })}
+              onclick={() => session.change({ do: 'tick-unit', unit: unit.id, isSet: !unit.setAt })}
               >{unit.setAt ? 'Set ✓' : 'It is set'}</button
             >
           </div>
@@ -69,7 +69,7 @@
               class="btn mt-2 min-h-11"
               aria-pressed={!!unit.provedAt}
               disabled={session.busy}
-              onclick={() => session.changeFixture(unit.id, { isProved: !unit.provedAt })}
+              onclick={() => session.change({ do: 'prove-unit', unit: unit.id, isProved: !unit.provedAt })}
               >{unit.provedAt ? 'Kept it ✓' : 'Switched off and on: it kept it'}</button
             >
           {:else}

@@ -6,9 +6,9 @@ namespace Rigger\Core\Calc;
 
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
+use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Plan\AddressPlan;
-use Rigger\Core\Plan\Place;
 use Rigger\Core\Plan\PlacedFixture;
 use Rigger\Core\Plan\PlanFixture;
 use Rigger\Core\Plan\PlanTask;

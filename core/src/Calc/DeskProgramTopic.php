@@ -39,6 +39,7 @@ final class DeskProgramTopic implements Topic
             if (!\is_array($list)) {
                 throw InputError::wrongType($path, 'a list', $list);
             }
+            $id = (string) $id;
             $values[$id] = [];
             foreach (array_values($list) as $index => $value) {
                 $values[$id][] = Scalars::whole($value, $path.'['.$index.']', 0, 255);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Calc;
 
 use Rigger\Core\Input\Members;
-use Rigger\Core\Profile\Finding;
+use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\ProfileCheck;
 use Rigger\Core\Profile\ProfileReader;
 
@@ -16,6 +16,6 @@ final class ProfileCheckTopic implements Topic
     {
         $profile = ProfileReader::read(Members::of($input, ['profile'])->raw('profile'), 'profile');
 
-        return ['findings' => array_map(static fn (Finding $one): array => $one->toArray(), ProfileCheck::of($profile))];
+        return ['findings' => array_map(static fn (ChartFinding $one): array => $one->toArray(), ProfileCheck::of($profile))];
     }
 }

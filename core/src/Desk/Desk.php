@@ -56,6 +56,19 @@ final readonly class Desk
         return serialize($this) === serialize($other);
     }
 
+    /** "10 fixture buttons of 12 channels, 12 faders". */
+    public function words(): string
+    {
+        $pages = $this->pages > 1 ? \sprintf(' on %d pages', $this->pages) : '';
+
+        return match ($this->layout) {
+            Layout::Buttons => \sprintf('%d fixture buttons of %d channels, %d faders%s', $this->buttons ?? 0, $this->stride ?? 0, $this->faders, $pages),
+            Layout::Flat => \sprintf('%d plain faders%s', $this->faders, $pages),
+            Layout::Preset => \sprintf('two presets of %d faders%s', $this->faders, $this->wide ? ', joined into one row' : ''),
+            Layout::Zones => \sprintf('%d zones of %d channels', $this->buttons ?? 0, min($this->faders, $this->stride ?? $this->faders)),
+        };
+    }
+
     /** @return list<Fader> every fader in each of its meanings that reaches a slot, by button, page, number */
     public function faders(): array
     {
@@ -109,6 +122,16 @@ final readonly class Desk
         $button = intdiv($address - $this->first, $this->stride ?? 1) + 1;
 
         return $button <= ($this->buttons ?? 0) ? $button : null;
+    }
+
+    /** @return list<int> addresses at which a button or zone begins, ascending; none for layouts without */
+    public function starts(): array
+    {
+        if (!$this->layout->hasButtons()) {
+            return [];
+        }
+
+        return array_values(array_filter(array_map($this->buttonStart(...), range(1, $this->buttons ?? 1)), static fn (int $start): bool => $start <= Span::LAST_SLOT));
     }
 
     /** Whether a button or zone begins at this address. */

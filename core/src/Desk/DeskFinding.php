@@ -9,19 +9,22 @@ use Rigger\Core\Severity;
 /** One thing that the desk's map says about a fixture. */
 final readonly class DeskFinding
 {
-    /** @param list<int> $channels of the fixture, counted from 1 */
+    /**
+     * @param list<int>                                             $channels of the fixture, counted from 1
+     * @param array<string, int|string|list<int>|list<string>|null> $figures  what DeskWords needs beside the channels, by the code's own names
+     */
     public function __construct(
         public string $code,
         public Severity $severity,
         public string $fixture,
         public array $channels,
-        public string $message,
+        public array $figures = [],
     ) {
     }
 
     /** @return array{code: string, severity: string, fixture: string, channels: list<int>, message: string} */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'severity' => $this->severity->value, 'fixture' => $this->fixture, 'channels' => $this->channels, 'message' => $this->message];
+        return ['code' => $this->code, 'severity' => $this->severity->value, 'fixture' => $this->fixture, 'channels' => $this->channels, 'message' => DeskWords::sentence($this, static fn (string $id): string => $id)];
     }
 }

@@ -27,7 +27,7 @@ final readonly class DeskMap
             }
         }
 
-        return new self($desk, $strips, (new DeskJudge($desk, $faders))->judge($fixtures));
+        return new self($desk, $strips, (new MapCheck($desk, $faders))->judge($fixtures));
     }
 
     /**

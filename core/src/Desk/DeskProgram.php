@@ -18,19 +18,21 @@ final readonly class DeskProgram
     }
 
     /**
-     * @param list<DeskFixture>        $fixtures
-     * @param array<string, list<int>> $values   0 to 255, by fixture id; fixtures that are not named are left alone
+     * @param list<DeskFixture>               $fixtures
+     * @param array<string, list<int>>        $values   0 to 255, by fixture id; fixtures that are not named are left alone
+     * @param (\Closure(string): string)|null $name     what a fixture is called in a message; null for its id
      *
      * @throws InputError twins_disagree, field `scene.values.id` of the later of the two
      */
-    public static function of(Desk $desk, array $fixtures, array $values): self
+    public static function of(Desk $desk, array $fixtures, array $values, ?\Closure $name = null): self
     {
+        $name ??= static fn (string $id): string => $id;
         $named = array_values(array_filter($fixtures, static fn (DeskFixture $one): bool => isset($values[$one->placed->id])));
         $faders = [];
         foreach ($desk->faders() as $fader) {
             $faders[$fader->address] = $fader;
         }
-        self::refuseDisagreement($desk, $faders, $named, $values);
+        self::refuseDisagreement($desk, $faders, $named, $values, $name);
         $steps = [];
         $unreachable = [];
         foreach ($named as $fixture) {
@@ -57,8 +59,9 @@ final readonly class DeskProgram
      * @param array<int, Fader>        $faders by address
      * @param list<DeskFixture>        $named
      * @param array<string, list<int>> $values
+     * @param \Closure(string): string $name
      */
-    private static function refuseDisagreement(Desk $desk, array $faders, array $named, array $values): void
+    private static function refuseDisagreement(Desk $desk, array $faders, array $named, array $values, \Closure $name): void
     {
         $wanted = [];
         foreach ($named as $index => $fixture) {
@@ -69,7 +72,7 @@ final readonly class DeskProgram
                 $isOneFader = $fixture->placed->universe === $desk->universe && isset($faders[$address]);
                 [$other, $otherValue] = $wanted[$slot] ??= [$index, $value];
                 if ($otherValue !== $value && ($isOneFader || $fixture->placed->isTwinOf($named[$other]->placed))) {
-                    throw InputError::because('twins_disagree', 'scene.values.'.$fixture->placed->id, \sprintf('%s wants %d and %s wants %d on address %d, which is one fader.', $named[$other]->placed->id, $otherValue, $fixture->placed->id, $value, $address));
+                    throw InputError::because('twins_disagree', 'scene.values.'.$fixture->placed->id, \sprintf('%s wants %d and %s wants %d on address %d, which is one fader.', $name($named[$other]->placed->id), $otherValue, $name($fixture->placed->id), $value, $address));
                 }
             }
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Edit;
 
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\ChartRecord;
-use Rigger\Core\Profile\Finding;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileCheck;
 
@@ -30,7 +30,7 @@ final readonly class Accept implements ChartEdit
         throw InputError::because('no_finding', 'edit.code', 'The chart does not say this any more.');
     }
 
-    private function change(ChartRecord $record, Finding $finding): ChartRecord
+    private function change(ChartRecord $record, ChartFinding $finding): ChartRecord
     {
         if (null === $this->note) {
             return $record->reopening($finding);

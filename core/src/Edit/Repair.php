@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Edit;
 
 use Rigger\Core\Profile\Channel;
-use Rigger\Core\Profile\Finding;
+use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\FindingCode;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Range;
@@ -20,7 +20,7 @@ final readonly class Repair
     }
 
     /** @return list<self> the likeliest first; none where only the operator can know */
-    public static function of(FixtureProfile $profile, Finding $finding): array
+    public static function of(FixtureProfile $profile, ChartFinding $finding): array
     {
         $mode = $profile->mode($finding->mode);
         if (null === $mode) {

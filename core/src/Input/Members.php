@@ -152,7 +152,7 @@ final readonly class Members
         return $result;
     }
 
-    /** @return array<string, mixed> an object keyed by names; an empty list counts as one */
+    /** @return array<array-key, mixed> an object keyed by names, of which PHP makes whole numbers where it can; an empty list counts as one */
     public function named(string $member): array
     {
         $value = $this->raw($member);

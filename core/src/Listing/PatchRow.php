@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Listing;
 
 use Rigger\Core\Input\InputError;
-use Rigger\Core\Patch\AddressText;
+use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
-use Rigger\Core\Plan\Place;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\TapeColour;
@@ -87,9 +86,8 @@ final readonly class PatchRow
         }
         // "85-88" and "85 to 88" name the whole span; its first slot is the address.
         $address = isset($text['universe']) && 1 === preg_match('/^(\d{1,3})\s*(?:-|–|to)\s*(\d{1,3})$/D', $text['address'], $parts) && (int) $parts[1] <= (int) $parts[2] && (int) $parts[2] <= Span::LAST_SLOT ? $parts[1] : $text['address'];
-        $read = AddressText::parse($address, $universe);
 
-        return new Place($read->universe, $read->address);
+        return Place::typed($address, $universe);
     }
 
     private static function number(?string $text): ?int

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
+use Rigger\Core\Patch\Place;
+
 /** Where every fixture goes, and which of them somebody has to set anew: each is a climb up a ladder. */
 final readonly class AddressPlan
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
+use Rigger\Core\Patch\Place;
+
 /**
  * Chooses who stays, so that as few as possible are left over and then as few as possible are moved.
  *

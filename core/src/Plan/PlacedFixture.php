@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
+use Rigger\Core\Patch\Place;
+
 /** A fixture with the place that the plan gives it. */
 final readonly class PlacedFixture
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
+use Rigger\Core\Patch\Place;
+
 /** A fixture that wants an address, with the one that it has now. */
 final readonly class PlanFixture
 {

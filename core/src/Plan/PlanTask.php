@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Plan;
 
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 
 /** What is to be planned, checked: twins in groups, locked ones that fit where they are and clash with none. */
@@ -12,7 +13,7 @@ final readonly class PlanTask
 {
     /**
      * @param list<PlanFixture> $fixtures in the given order
-     * @param list<TwinGroup>   $groups   by the position of their heads
+     * @param list<PlanGroup>   $groups   by the position of their heads
      */
     private function __construct(public array $fixtures, public array $groups, public int $universes, public Spacing $spacing)
     {
@@ -119,7 +120,7 @@ final readonly class PlanTask
      * @param list<PlanFixture> $fixtures
      * @param array<int, int>   $heads
      *
-     * @return list<TwinGroup>
+     * @return list<PlanGroup>
      */
     private static function groups(array $fixtures, array $heads): array
     {
@@ -137,7 +138,7 @@ final readonly class PlanTask
         $groups = [];
         foreach ($members as $group) {
             $locked = array_values(array_filter($group, static fn (PlanFixture $one): bool => $one->isLocked));
-            $groups[] = new TwinGroup($group, $group[0]->footprint, $locked[0]->now ?? null);
+            $groups[] = new PlanGroup($group, $group[0]->footprint, $locked[0]->now ?? null);
         }
 
         return $groups;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
+use Rigger\Core\Patch\Place;
+
 /**
  * Which slots are taken, as strings of 512 characters: finding a free run is then one search. @internal.
  */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
+use Rigger\Core\Patch\Place;
+
 /** Blocks of one type and mode, each packed, with spare room before the next: a unit more of a kind finds its place beside the others. */
 final class TypeBlocks
 {

@@ -17,13 +17,13 @@ final readonly class Acceptance
     ) {
     }
 
-    public static function of(Finding $finding, string $note): self
+    public static function of(ChartFinding $finding, string $note): self
     {
         return new self($finding->code, $finding->mode, $finding->channel, $finding->from, $finding->to, $note);
     }
 
     /** Another range or channel is another matter, to be looked at anew. */
-    public function isOf(Finding $finding): bool
+    public function isOf(ChartFinding $finding): bool
     {
         return [$this->code, $this->mode, $this->channel, $this->from, $this->to] === [$finding->code, $finding->mode, $finding->channel, $finding->from, $finding->to];
     }

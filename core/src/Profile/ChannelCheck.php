@@ -10,11 +10,11 @@ final class ChannelCheck
     /** Above this rate flashing light is known to be able to trigger seizures. */
     private const FAST_HERTZ = 3.0;
 
-    /** @return list<Finding> */
+    /** @return list<ChartFinding> */
     public static function of(FixtureProfile $profile, Mode $mode, Channel $channel): array
     {
         $findings = '' === trim($channel->label)
-            ? [Finding::ofChannel(FindingCode::Unlabelled, $mode, $channel->offset, \sprintf('Channel %d has no name.', $channel->offset))]
+            ? [ChartFinding::ofChannel(FindingCode::Unlabelled, $mode, $channel->offset, \sprintf('Channel %d has no name.', $channel->offset))]
             : [];
         if ($channel->isFine() || [] === $channel->ranges) {
             return $findings;
@@ -22,14 +22,14 @@ final class ChannelCheck
         array_push($findings, ...RangeCoverage::of($mode, $channel), ...self::scale($mode, $channel));
         foreach ($channel->ranges as $range) {
             foreach (self::range($profile, $channel, $range) as [$code, $message]) {
-                $findings[] = Finding::ofValues($code, $mode, $channel, $range->from, $range->to, $message);
+                $findings[] = ChartFinding::ofValues($code, $mode, $channel, $range->from, $range->to, $message);
             }
         }
 
         return $findings;
     }
 
-    /** @return list<Finding> */
+    /** @return list<ChartFinding> */
     private static function scale(Mode $mode, Channel $channel): array
     {
         if ([] === $channel->ranges) {
@@ -48,7 +48,7 @@ final class ChannelCheck
             $found[] = [FindingCode::LooksOneBased, '%s begins at 1: these look counted from one, and values begin at 0.'];
         }
 
-        return array_map(static fn (array $one): Finding => Finding::ofValues($one[0], $mode, $channel, $low, $high, \sprintf($one[1], $channel->title())), $found);
+        return array_map(static fn (array $one): ChartFinding => ChartFinding::ofValues($one[0], $mode, $channel, $low, $high, \sprintf($one[1], $channel->title())), $found);
     }
 
     /** @return iterable<array{FindingCode, string}> */

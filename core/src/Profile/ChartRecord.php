@@ -23,7 +23,7 @@ final readonly class ChartRecord
         return [] === $this->accepted && [] === $this->observed && [] === $this->untried;
     }
 
-    public function acceptanceOf(Finding $finding): ?Acceptance
+    public function acceptanceOf(ChartFinding $finding): ?Acceptance
     {
         foreach ($this->accepted as $acceptance) {
             if ($acceptance->isOf($finding)) {
@@ -34,12 +34,12 @@ final readonly class ChartRecord
         return null;
     }
 
-    public function accepting(Finding $finding, string $note): self
+    public function accepting(ChartFinding $finding, string $note): self
     {
         return new self([...$this->reopening($finding)->accepted, Acceptance::of($finding, $note)], $this->observed, $this->untried);
     }
 
-    public function reopening(Finding $finding): self
+    public function reopening(ChartFinding $finding): self
     {
         return new self(array_values(array_filter($this->accepted, static fn (Acceptance $one): bool => !$one->isOf($finding))), $this->observed, $this->untried);
     }

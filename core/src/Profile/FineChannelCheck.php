@@ -7,7 +7,7 @@ namespace Rigger\Core\Profile;
 /** Whether each low byte belongs to one coarse channel. */
 final class FineChannelCheck
 {
-    /** @return list<Finding> */
+    /** @return list<ChartFinding> */
     public static function of(Mode $mode): array
     {
         $findings = [];
@@ -18,9 +18,9 @@ final class FineChannelCheck
             }
             $problem = self::problem($mode, $channel, $channel->fineOf);
             if (null !== $problem) {
-                $findings[] = Finding::ofChannel(FindingCode::FineWithoutCoarse, $mode, $channel->offset, $problem);
+                $findings[] = ChartFinding::ofChannel(FindingCode::FineWithoutCoarse, $mode, $channel->offset, $problem);
             } elseif (isset($taken[$channel->fineOf])) {
-                $findings[] = Finding::ofChannel(FindingCode::FineTwice, $mode, $channel->offset, \sprintf('Channel %d is already fine of channel %d, so %s is not needed.', $taken[$channel->fineOf], $channel->fineOf, $channel->title()));
+                $findings[] = ChartFinding::ofChannel(FindingCode::FineTwice, $mode, $channel->offset, \sprintf('Channel %d is already fine of channel %d, so %s is not needed.', $taken[$channel->fineOf], $channel->fineOf, $channel->title()));
             } else {
                 $taken[$channel->fineOf] = $channel->offset;
             }

@@ -9,7 +9,7 @@ use Rigger\Core\Severity;
 /** Reads a profile with a sceptic's eye: what cannot be, what is probably wrong, and what will catch someone out. */
 final class ProfileCheck
 {
-    /** @return list<Finding> by mode, channel, from, code, to; nulls before numbers */
+    /** @return list<ChartFinding> by mode, channel, from, code, to; nulls before numbers */
     public static function of(FixtureProfile $profile): array
     {
         $findings = [];
@@ -20,17 +20,17 @@ final class ProfileCheck
         return $findings;
     }
 
-    /** @return list<Finding> */
+    /** @return list<ChartFinding> */
     public static function ofMode(FixtureProfile $profile, Mode $mode): array
     {
         $findings = [...self::structure($mode), ...FineChannelCheck::of($mode)];
         if (!$profile->isLightless() && !$mode->canGiveLight()) {
-            $findings[] = Finding::ofMode(FindingCode::NoLight, $mode, \sprintf('Nothing in mode %s can give light: it has no dimmer, emitter, open shutter, preset, wheel or white point.', $mode->name));
+            $findings[] = ChartFinding::ofMode(FindingCode::NoLight, $mode, \sprintf('Nothing in mode %s can give light: it has no dimmer, emitter, open shutter, preset, wheel or white point.', $mode->name));
         }
         foreach ($mode->channels as $channel) {
             array_push($findings, ...ChannelCheck::of($profile, $mode, $channel));
         }
-        usort($findings, static fn (Finding $one, Finding $other): int => self::sortKey($one) <=> self::sortKey($other));
+        usort($findings, static fn (ChartFinding $one, ChartFinding $other): int => self::sortKey($one) <=> self::sortKey($other));
 
         return $findings;
     }
@@ -47,7 +47,7 @@ final class ProfileCheck
         return true;
     }
 
-    /** @return list<Finding> */
+    /** @return list<ChartFinding> */
     private static function structure(Mode $mode): array
     {
         $findings = [];
@@ -55,21 +55,21 @@ final class ProfileCheck
         for ($offset = 1, $last = [] === $times ? 0 : max(array_keys($times)); $offset <= $last; ++$offset) {
             $count = $times[$offset] ?? 0;
             if (0 === $count) {
-                $findings[] = Finding::ofChannel(FindingCode::ChannelMissing, $mode, $offset, \sprintf('Channel %d is missing: the chart goes on to channel %d.', $offset, $last));
+                $findings[] = ChartFinding::ofChannel(FindingCode::ChannelMissing, $mode, $offset, \sprintf('Channel %d is missing: the chart goes on to channel %d.', $offset, $last));
             } elseif ($count > 1) {
-                $findings[] = Finding::ofChannel(FindingCode::ChannelTwice, $mode, $offset, \sprintf('Channel %d is listed %d times.', $offset, $count));
+                $findings[] = ChartFinding::ofChannel(FindingCode::ChannelTwice, $mode, $offset, \sprintf('Channel %d is listed %d times.', $offset, $count));
             }
         }
         $listed = \count($mode->channels);
         if ($mode->count !== $listed) {
-            $findings[] = Finding::ofMode(FindingCode::CountDiffers, $mode, \sprintf('The mode is said to have %d channels, but %d %s listed.', $mode->count, $listed, 1 === $listed ? 'is' : 'are'));
+            $findings[] = ChartFinding::ofMode(FindingCode::CountDiffers, $mode, \sprintf('The mode is said to have %d channels, but %d %s listed.', $mode->count, $listed, 1 === $listed ? 'is' : 'are'));
         }
 
         return $findings;
     }
 
     /** @return list<int|string> */
-    private static function sortKey(Finding $finding): array
+    private static function sortKey(ChartFinding $finding): array
     {
         return [$finding->channel ?? \PHP_INT_MIN, $finding->from ?? \PHP_INT_MIN, $finding->code->value, $finding->to ?? \PHP_INT_MIN];
     }

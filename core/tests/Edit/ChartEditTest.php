@@ -11,7 +11,7 @@ use Rigger\Core\Edit\Repair;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Profile\Channel;
-use Rigger\Core\Profile\Finding;
+use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;
 use Rigger\Core\Profile\ProfileCheck;
@@ -153,7 +153,7 @@ final class ChartEditTest extends TestCase
         foreach (ProfileCheck::of($chart) as $finding) {
             foreach (Repair::of($chart, $finding) as $repair) {
                 ++$repaired;
-                $left = array_map(static fn (Finding $one): array => [$one->code, $one->channel, $one->from, $one->to], ProfileCheck::of(self::edit($chart, $repair->edit)));
+                $left = array_map(static fn (ChartFinding $one): array => [$one->code, $one->channel, $one->from, $one->to], ProfileCheck::of(self::edit($chart, $repair->edit)));
                 self::assertNotContains([$finding->code, $finding->channel, $finding->from, $finding->to], $left, $repair->label);
             }
         }

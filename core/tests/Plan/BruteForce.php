@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Tests\Plan;
 
-use Rigger\Core\Plan\Place;
+use Rigger\Core\Patch\Place;
 use Rigger\Core\Plan\PlanFixture;
 use Rigger\Core\Plan\Spacing;
 

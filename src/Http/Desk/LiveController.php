@@ -7,7 +7,7 @@ namespace Rigger\App\Http\Desk;
 use OpenApi\Attributes as OA;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
-use Rigger\App\Rig\StageCache;
+use Rigger\App\Rig\PlayedRigs;
 use Rigger\App\Rig\View\LampView;
 use Rigger\App\Rig\View\LiveView;
 use Rigger\App\Simulate\DeskStream;
@@ -30,7 +30,7 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class LiveController
 {
-    public function __construct(private StageCache $stages, private DeskStream $stream)
+    public function __construct(private PlayedRigs $played, private DeskStream $stream)
     {
     }
 
@@ -50,7 +50,7 @@ final readonly class LiveController
         $state = $in->has('desk') ? self::state($in) : null;
         $slots = null === $state ? self::values($in, 'slots') : [];
         $isStreamed = $in->has('stream') && $in->flag('stream');
-        [$version, $stage] = $this->stages->get($rig);
+        [$version, $stage] = $this->played->get($rig);
         $sent = null === $state ? $slots : $stage->sent($state);
 
         return Reply::with(new LiveView(

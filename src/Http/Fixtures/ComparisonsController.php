@@ -13,11 +13,9 @@ use Rigger\App\Library\View\ComparisonView;
 use Rigger\App\Library\View\ModesView;
 use Rigger\App\Library\View\RevisionListView;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\LibraryIndex;
-use Rigger\App\Repository\Rigs;
 use Rigger\App\Repository\Types;
-use Rigger\App\Rig\SnapshotLoader;
-use Rigger\App\Rig\TakePreview;
 use Rigger\App\Rig\View\TakePreviewView;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Profile\Mode;
@@ -29,7 +27,7 @@ use Symfony\Component\Uid\Uuid;
 /** Charts beside each other: modes, revisions, look-alikes, and what a newer revision would change in a rig. */
 final readonly class ComparisonsController
 {
-    public function __construct(private Comparisons $comparisons, private Rigs $rigs, private SnapshotLoader $loader, private Types $types)
+    public function __construct(private Comparisons $comparisons, private CoreRigs $rigs, private Types $types)
     {
     }
 
@@ -37,7 +35,7 @@ final readonly class ComparisonsController
     #[Route('/api/rigs/{rig}/types/{id}/modes', methods: 'GET'), Answers(ModesView::class)]
     public function modes(Uuid $rig, Uuid $id): JsonResponse
     {
-        return Reply::with($this->comparisons->modes($this->types->latest($id), $this->loader->load($this->rigs->get($rig))));
+        return Reply::with($this->comparisons->modes($this->types->latest($id), $this->rigs->get($rig)));
     }
 
     #[Route('/api/types/{id}/revisions', methods: 'GET'), Answers(RevisionListView::class)]
@@ -59,14 +57,14 @@ final readonly class ComparisonsController
         $one = null === $revision ? $this->types->latest($id) : $this->types->revision($id, $revision);
         $two = null === $otherRevision ? $this->types->latest($other) : $this->types->revision($other, $otherRevision);
 
-        return Reply::with(TakePreview::comparison(self::mode($one, $mode, 'mode'), self::mode($two, $otherMode, 'otherMode')));
+        return Reply::with(ComparisonView::of(self::mode($one, $mode, 'mode'), self::mode($two, $otherMode, 'otherMode')));
     }
 
     /** What would change in the rig if its units followed the newest revision. */
     #[Route('/api/rigs/{rig}/types/{id}/take', methods: 'GET'), Answers(TakePreviewView::class)]
     public function preview(Uuid $rig, Uuid $id): JsonResponse
     {
-        return Reply::with(TakePreview::of($this->loader->load($this->rigs->get($rig)), $this->types->latest($id)));
+        return Reply::with(TakePreviewView::of($this->rigs->get($rig), $this->types->latest($id)->core()));
     }
 
     /** Fixtures of which a mode has the same shape: the same functions in the same order. */

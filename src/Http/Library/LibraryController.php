@@ -11,24 +11,23 @@ use Rigger\App\Http\Reply;
 use Rigger\App\Library\BulkImport;
 use Rigger\App\Library\Csv;
 use Rigger\App\Library\DeviceArchive;
-use Rigger\App\Library\Exporter;
 use Rigger\App\Library\Importer;
 use Rigger\App\Library\Venues;
 use Rigger\App\Library\View\ImportedView;
 use Rigger\App\Library\View\ImportReportView;
 use Rigger\App\Library\View\LeftOutView;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\Desks;
-use Rigger\App\Repository\Rigs;
 use Rigger\App\Repository\Types;
-use Rigger\App\Rig\SnapshotLoader;
 use Rigger\Core\Desk\DeskWriter;
 use Rigger\Core\Device\LeftOut;
+use Rigger\Core\Document\RigDocument;
+use Rigger\Core\Document\RigWriter;
+use Rigger\Core\Document\VenueWriter;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Listing\ProfileList;
 use Rigger\Core\Profile\ProfileWriter;
-use Rigger\Core\Rig\RigWriter;
-use Rigger\Core\Rig\VenueWriter;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -84,11 +83,11 @@ final readonly class LibraryController
     }
 
     #[Route('/api/rigs/{id}/export', methods: 'GET')]
-    public function rig(Uuid $id, Rigs $rigs, SnapshotLoader $loader): JsonResponse
+    public function rig(Uuid $id, CoreRigs $rigs): JsonResponse
     {
         $rig = $rigs->get($id);
 
-        return Reply::download(RigWriter::write(Exporter::rig($loader->load($rig))), $rig->name());
+        return Reply::download(RigWriter::write(RigDocument::of($rig)), $rig->name);
     }
 
     /** Every rig of a venue, the charts they follow with all their revisions, and the desks on the shelf. */

@@ -11,13 +11,9 @@ use Rigger\App\Http\Reply;
 use Rigger\App\Library\Importer;
 use Rigger\App\Library\PlainText;
 use Rigger\App\Problem\Problem;
-use Rigger\App\Repository\Rigs;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Rig\PatchList;
-use Rigger\App\Rig\RigEditor;
-use Rigger\App\Rig\Snapshot;
-use Rigger\App\Rig\SnapshotLoader;
 use Rigger\App\Rig\View\PatchListView;
-use Rigger\App\Rig\View\RigView;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -32,30 +28,19 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PatchListController
 {
     #[Route('.csv', methods: 'GET')]
-    public function save(Uuid $rig, Rigs $rigs, SnapshotLoader $loader): Response
+    public function save(Uuid $rig, CoreRigs $rigs): Response
     {
         $one = $rigs->get($rig);
 
-        return Reply::file(PatchList::write($loader->load($one)), 'text/csv; charset=utf-8', $one->name().' patch', 'csv');
+        return Reply::file(PatchList::write($one), 'text/csv; charset=utf-8', $one->name.' patch', 'csv');
     }
 
     /** A form with "file" and, to say otherwise than the heads do, "columns": a JSON list of words or null. */
     #[Route('/preview', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(PatchListView::class)]
     #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary'), new OA\Property('columns', type: 'string')])))]
-    public function preview(Uuid $rig, Request $request, Rigs $rigs, SnapshotLoader $loader, PatchList $list): JsonResponse
+    public function preview(Uuid $rig, Request $request, CoreRigs $rigs, PatchList $list): JsonResponse
     {
-        return Reply::with($list->preview($loader->load($rigs->get($rig)), self::text($request), self::columns($request)));
-    }
-
-    /** The same form with "version". */
-    #[Route('', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(RigView::class)]
-    #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file', 'version'], properties: [new OA\Property('file', type: 'string', format: 'binary'), new OA\Property('columns', type: 'string'), new OA\Property('version', type: 'integer')])))]
-    public function take(Uuid $rig, Request $request, RigEditor $editor, PatchList $list): JsonResponse
-    {
-        $text = self::text($request);
-        $columns = self::columns($request);
-
-        return Reply::with($editor->edit($rig, $request->request->getInt('version'), static fn (Snapshot $snapshot): string => $list->take($snapshot, $text, $columns)));
+        return Reply::with($list->preview($rigs->get($rig), self::text($request), self::columns($request)));
     }
 
     private static function text(Request $request): string

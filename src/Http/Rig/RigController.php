@@ -11,13 +11,11 @@ use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Http\Rig\Input\AtVersion;
 use Rigger\App\Http\Rig\Input\CreateRig;
-use Rigger\App\Http\Rig\Input\RenameRig;
 use Rigger\App\Library\Importer;
 use Rigger\App\Repository\Changes;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\Rigs;
-use Rigger\App\Rig\RigEditor;
-use Rigger\App\Rig\RigViewFactory;
-use Rigger\App\Rig\Snapshot;
+use Rigger\App\Rig\RigViews;
 use Rigger\App\Rig\View\ChangeListView;
 use Rigger\App\Rig\View\ChangeView;
 use Rigger\App\Rig\View\RigLineView;
@@ -30,12 +28,12 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
-/** Rigs: listed, made, shown, renamed, undone and redone. */
+/** Rigs: listed, made, shown, with their history. */
 final readonly class RigController
 {
     private const PAGE = 50;
 
-    public function __construct(private Rigs $rigs, private RigViewFactory $views, private RigEditor $editor, private Changes $changes)
+    public function __construct(private Rigs $rigs, private CoreRigs $loader, private RigViews $views, private Changes $changes)
     {
     }
 
@@ -58,41 +56,19 @@ final readonly class RigController
             return $rig;
         });
 
-        return Reply::with($this->views->of($rig));
+        return $this->show($rig->id());
     }
 
     #[Route('/api/rigs/{id}', methods: 'GET'), Answers(RigView::class)]
     public function show(Uuid $id): JsonResponse
     {
-        return Reply::with($this->views->of($this->rigs->get($id)));
+        return Reply::with($this->views->of($this->loader->get($id)));
     }
 
     #[Route('/api/rigs/{id}/version', methods: 'GET'), Answers(AtVersion::class)]
     public function version(Uuid $id): JsonResponse
     {
         return Reply::with(new AtVersion($this->rigs->version($id)));
-    }
-
-    #[Route('/api/rigs/{id}', methods: 'PATCH'), Answers(RigView::class)]
-    public function rename(Uuid $id, #[MapRequestPayload] RenameRig $input): JsonResponse
-    {
-        return Reply::with($this->editor->edit($id, $input->version, static function (Snapshot $snapshot) use ($input): string {
-            $snapshot->rig->rename(Limits::name($input->name, 'name'));
-
-            return \sprintf('Renamed the rig to %s', $snapshot->rig->name());
-        }));
-    }
-
-    #[Route('/api/rigs/{id}/undo', methods: 'POST'), Answers(RigView::class)]
-    public function undo(Uuid $id, #[MapRequestPayload] AtVersion $input): JsonResponse
-    {
-        return Reply::with($this->editor->undo($id, $input->version));
-    }
-
-    #[Route('/api/rigs/{id}/redo', methods: 'POST'), Answers(RigView::class)]
-    public function redo(Uuid $id, #[MapRequestPayload] AtVersion $input): JsonResponse
-    {
-        return Reply::with($this->editor->redo($id, $input->version));
     }
 
     #[Route('/api/rigs/{id}/changes', methods: 'GET'), Answers(ChangeListView::class)]

@@ -8,8 +8,8 @@ use OpenApi\Attributes as OA;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Problem\Problem;
-use Rigger\App\Repository\Rigs;
-use Rigger\App\Rig\RigViewFactory;
+use Rigger\App\Repository\CoreRigs;
+use Rigger\App\Rig\RigViews;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Sheet\Draw\Page;
 use Rigger\App\Sheet\Draw\PdfPages;
@@ -28,7 +28,7 @@ use Symfony\Component\Uid\Uuid;
 #[Route('/api/rigs/{rig}/patch-sheets/{kind}', requirements: ['kind' => 'list|squares|labels|cards'])]
 final readonly class PatchSheetController
 {
-    public function __construct(private Rigs $rigs, private RigViewFactory $views)
+    public function __construct(private CoreRigs $rigs, private RigViews $views)
     {
     }
 

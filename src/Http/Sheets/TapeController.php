@@ -8,8 +8,7 @@ use OpenApi\Attributes as OA;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Problem\Problem;
-use Rigger\App\Repository\Rigs;
-use Rigger\App\Rig\SnapshotLoader;
+use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Sheet\Desk\TapeSheet;
 use Rigger\App\Sheet\Draw\Page;
 use Rigger\App\Sheet\Draw\PdfPages;
@@ -25,7 +24,7 @@ use Symfony\Component\Uid\Uuid;
 #[Route('/api/rigs/{rig}/tape')]
 final readonly class TapeController
 {
-    public function __construct(private Rigs $rigs, private SnapshotLoader $loader)
+    public function __construct(private CoreRigs $rigs)
     {
     }
 
@@ -39,7 +38,7 @@ final readonly class TapeController
     #[OA\Response(response: 200, description: 'The sheets, to print at actual size', content: new OA\MediaType('application/pdf'))]
     public function pdf(Uuid $rig, #[MapQueryParameter] string $paper = 'a4'): Response
     {
-        return Reply::file(PdfPages::of($this->pages($rig, $paper), 'Tape'), 'application/pdf', $this->rigs->get($rig)->name().' tape', 'pdf');
+        return Reply::file(PdfPages::of($this->pages($rig, $paper), 'Tape'), 'application/pdf', $this->rigs->get($rig)->name.' tape', 'pdf');
     }
 
     /** One page, true to size, for a cutter or a drawing program. */
@@ -49,7 +48,7 @@ final readonly class TapeController
     {
         $pages = $this->pages($rig, $paper);
 
-        return Reply::file(SvgPage::of($pages[$page - 1] ?? throw Problem::notFound('This page')), 'image/svg+xml', \sprintf('%s tape %d', $this->rigs->get($rig)->name(), $page), 'svg');
+        return Reply::file(SvgPage::of($pages[$page - 1] ?? throw Problem::notFound('This page')), 'image/svg+xml', \sprintf('%s tape %d', $this->rigs->get($rig)->name, $page), 'svg');
     }
 
     /** @return non-empty-list<Page> */
@@ -58,6 +57,6 @@ final readonly class TapeController
         $size = PaperSize::tryFrom($paper);
         $sheet = new TapeSheet(null === $size || PaperSize::A5 === $size ? throw Problem::at('paper', 'not_a_choice', 'Tape is printed on a4 or letter.') : $size);
 
-        return $sheet->of($this->loader->load($this->rigs->get($rig)));
+        return $sheet->of($this->rigs->get($rig));
     }
 }

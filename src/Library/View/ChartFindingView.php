@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Library\View;
 
 use Rigger\Core\Edit\Repair;
-use Rigger\Core\Profile\Finding;
+use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\FixtureProfile;
 
 /** One finding of profile.check, with what can be done about it. */
@@ -30,7 +30,7 @@ final readonly class ChartFindingView
     ) {
     }
 
-    public static function of(FixtureProfile $profile, Finding $finding): self
+    public static function of(FixtureProfile $profile, ChartFinding $finding): self
     {
         return new self(
             $finding->code->value,

@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Change\Unit\AddUnits;
+use Rigger\Core\Rig\Unit;
+
 /** What adding would do; nothing has changed yet. */
 final readonly class AddPreviewView
 {
     /** @param list<AddedUnitView> $units */
     public function __construct(public array $units, public string $sentence)
     {
+    }
+
+    public static function of(Unit ...$units): self
+    {
+        return new self(array_map(static fn (Unit $one): AddedUnitView => new AddedUnitView($one->name, $one->place->universe, $one->place->address, $one->span()->last()), array_values($units)), AddUnits::sentence(...$units));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Judge\Desk\AdviceRow;
+
 /** One unit: where it is and where the plan puts it. */
 final readonly class AdviceRowView
 {
@@ -28,5 +30,12 @@ final readonly class AdviceRowView
         public bool $isChanged,
         public array $costs,
     ) {
+    }
+
+    public static function of(AdviceRow $row): self
+    {
+        $now = $row->unit->mode();
+
+        return new self($row->unit->id, $row->unit->name, $now->name, $row->from(), $now->footprint(), $row->mode?->name, $row->toWords(), $row->mode?->footprint(), $row->button, $row->isChanged, $row->costs);
     }
 }

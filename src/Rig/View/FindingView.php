@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Finding\Wording;
+use Rigger\Core\Judge\Judged;
+use Rigger\Core\Rig\Rig;
+
 /** Something that is wrong, or that will catch someone out. */
 final readonly class FindingView
 {
     /**
+     * @param string           $key        tells it apart from every other of its rig
      * @param string           $stage      fixtures, patch, lines, desk or looks
      * @param string           $severity   error, warning, caution or note
-     * @param list<string>     $fixtureIds the fixtures it is about
+     * @param list<string>     $fixtureIds the units it is about
      * @param string|null      $typeId     the chart it is about
      * @param RepairView|null  $repair     the smallest repair, as one button
      * @param list<RepairView> $others     other ways to put it right
      */
     public function __construct(
+        public string $key,
         public string $stage,
         public string $code,
         public string $severity,
@@ -26,5 +32,13 @@ final readonly class FindingView
         public ?RepairView $repair = null,
         public array $others = [],
     ) {
+    }
+
+    public static function of(Judged $judged, Rig $rig): self
+    {
+        $finding = $judged->finding;
+        $repairs = array_map(RepairView::of(...), $judged->proposals);
+
+        return new self($finding->key(), $finding->stage, $finding->code, $finding->severity->value, Wording::title($finding, $rig), Wording::message($finding, $rig), $finding->units, $finding->typeId, $repairs[0] ?? null, \array_slice($repairs, 1));
     }
 }

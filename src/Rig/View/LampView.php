@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
-use Rigger\Core\Stage\Lamp;
+use Rigger\Core\Playback\Lamp;
 
 /** One fixture on the stage strip. */
 final readonly class LampView

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
-/** A repair that one button carries out. */
+use OpenApi\Attributes as OA;
+use Rigger\Core\Change\Change;
+use Rigger\Core\Change\ChangeReader;
+use Rigger\Core\Change\Proposal;
+
+/** Something that could be done: a button, and the changes that it makes. */
 final readonly class RepairView
 {
     /**
-     * @param string      $label     what the button says
-     * @param string|null $fixtureId the fixture to change
-     * @param string|null $address   new universe and address, as typed
-     * @param string|null $receiver  new name for its receiver
-     * @param string|null $mode      new mode
-     * @param string|null $linkId    sender to remove
-     * @param string|null $lookId    look to make steady
-     * @param string|null $desk      what DeskRepairs is to do: move, mode, buttons, one or twin
+     * @param string          $label   what the button says
+     * @param list<\stdClass> $changes as the door of changes takes them
+     * @param int             $trips   up a ladder
+     * @param list<string>    $givesUp what is lost by it
      */
-    public function __construct(public string $label, public ?string $fixtureId, public ?string $address = null, public ?string $receiver = null, public ?string $mode = null, public ?string $linkId = null, public ?string $lookId = null, public ?string $desk = null)
+    public function __construct(public string $label, #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Change'))] public array $changes, public int $trips, public array $givesUp)
     {
+    }
+
+    public static function of(Proposal $proposal): self
+    {
+        return new self($proposal->label, array_map(static fn (Change $one): \stdClass => (object) ChangeReader::write($one), $proposal->changes), $proposal->trips, $proposal->givesUp);
     }
 }

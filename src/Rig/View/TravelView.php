@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Change\Unit\BendChannel;
+use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Curve\Glow;
+use Rigger\Core\Curve\Travel;
+use Rigger\Core\Finding\PatchWords;
+use Rigger\Core\Rig\Unit;
+
 /** What a fader's travel becomes through a curve. */
 final readonly class TravelView
 {
@@ -14,5 +21,13 @@ final readonly class TravelView
      */
     public function __construct(public array $values, public string $words, public ?string $glow)
     {
+    }
+
+    public static function of(Unit $unit, ChannelCurve $wish): self
+    {
+        $travel = Travel::of($wish->curve);
+        $glow = Glow::of(BendChannel::channel($unit, $wish->channel), $wish->curve);
+
+        return new self($travel->values, $travel->words(), null === $glow ? null : PatchWords::glows($unit, $wish->channel, $glow->value, $glow->level));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Judge\Desk\UnitWish;
+use Rigger\Core\Rig\Unit;
+
 /** What a unit does now, as a wish that an operator changes. */
 final readonly class WishView
 {
@@ -14,5 +17,10 @@ final readonly class WishView
      */
     public function __construct(public string $fixtureId, public string $name, public string $model, public array $possible, public array $wants, public ?string $with)
     {
+    }
+
+    public static function of(Unit $unit, UnitWish $wish): self
+    {
+        return new self($unit->id, $unit->name, $unit->revision()->profile->model, array_column(UnitWish::possible($unit), 'value'), $wish->wants, $wish->with);
     }
 }

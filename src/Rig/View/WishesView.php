@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Desk\Want;
+use Rigger\Core\Judge\Desk\UnitWish;
+use Rigger\Core\Rig\Rig;
+
 /** Every unit with what it does now. */
 final readonly class WishesView
 {
@@ -13,5 +17,13 @@ final readonly class WishesView
      */
     public function __construct(public array $units, public array $words)
     {
+    }
+
+    public static function of(Rig $rig): self
+    {
+        return new self(
+            array_map(static fn (UnitWish $one): WishView => WishView::of($rig->unit($one->unit), $one), UnitWish::now($rig)),
+            array_map(static fn (Want $one): WantWordView => new WantWordView($one->value, $one->words()), Want::cases()),
+        );
     }
 }

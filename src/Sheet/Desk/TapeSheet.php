@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Desk;
 
-use Rigger\App\Rig\Snapshot;
 use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Flow;
@@ -14,6 +13,7 @@ use Rigger\App\Sheet\Draw\Type;
 use Rigger\App\Sheet\Draw\Words;
 use Rigger\App\Sheet\PaperSize;
 use Rigger\Core\Desk\Handling;
+use Rigger\Core\Rig\Rig;
 
 /** Tape at true size: strips with crop marks and a mark at the middle of each fader, and a ruler that checks the printer. */
 final readonly class TapeSheet
@@ -36,14 +36,14 @@ final readonly class TapeSheet
     }
 
     /** @return non-empty-list<Page> */
-    public function of(Snapshot $snapshot): array
+    public function of(Rig $rig): array
     {
-        $strips = TapeStrips::of($snapshot);
-        $desk = $snapshot->desk();
+        $strips = TapeStrips::of($rig);
+        $desk = $rig->desk();
         $height = $desk->handling->tapeHeight ?? Handling::TAPE_HEIGHT;
         $upright = $this->paper->width() - 2 * Flow::MARGIN;
         $isWide = [] !== array_filter($strips, static fn (TapeStrip $one): bool => $one->length() > $upright);
-        $flow = new Flow($this->type, $this->paper, 'Tape for '.($desk->name ?? ''), $snapshot->rig->name().' · '.$snapshot->rig->venue->name, $isWide);
+        $flow = new Flow($this->type, $this->paper, 'Tape for '.($desk->name ?? ''), $rig->name.' · '.$rig->venue, $isWide);
         $this->ruler($flow);
         foreach ($strips as $strip) {
             foreach ($strip->pieces($flow->width) as $piece) {

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Desk;
 
-use Rigger\App\Entity\Look;
 use Rigger\App\Problem\Problem;
-use Rigger\App\Rig\Snapshot;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskKeys;
 use Rigger\Core\Desk\DeskMap;
@@ -14,6 +12,7 @@ use Rigger\Core\Desk\Fader;
 use Rigger\Core\Desk\Layout;
 use Rigger\Core\Desk\Strip;
 use Rigger\Core\Desk\TapeNote;
+use Rigger\Core\Rig\Rig;
 
 /** Every strip of tape that a rig's desk wants: for its buttons, for the faders under each of them, for banks, and for keys. */
 final readonly class TapeStrips
@@ -21,7 +20,7 @@ final readonly class TapeStrips
     /** Keys stand alone on a desk: their strip is cut apart. */
     private const KEY_WIDTH = 22.0;
 
-    private function __construct(private Snapshot $snapshot, private DeskMap $map)
+    private function __construct(private Rig $rig, private DeskMap $map)
     {
     }
 
@@ -30,11 +29,11 @@ final readonly class TapeStrips
      *
      * @throws Problem no_desk, no_pitch
      */
-    public static function of(Snapshot $snapshot): array
+    public static function of(Rig $rig): array
     {
-        $map = $snapshot->map() ?? throw Problem::conflict('no_desk', 'Choose a desk first: the tape is for its faders.');
+        $map = $rig->map() ?? throw Problem::conflict('no_desk', 'Choose a desk first: the tape is for its faders.');
         $pitch = $map->desk->handling->pitch ?? throw Problem::conflict('no_pitch', \sprintf('Nobody has measured %s yet: say in Desk, under Describe, how many millimetres there are from fader to fader.', $map->desk->name));
-        $self = new self($snapshot, $map);
+        $self = new self($rig, $map);
 
         return [...$self->buttons(), ...$self->faders($pitch), ...$self->banks(), $self->keys()];
     }
@@ -101,7 +100,7 @@ final readonly class TapeStrips
             return ['label' => '', 'note' => null];
         }
         $first = $strip->fixtures[0];
-        $channel = $this->snapshot->fixture($first['id'])->mode()->channel($first['channel']);
+        $channel = $this->rig->unit($first['id'])->mode()->channel($first['channel']);
 
         return ['label' => $first['label'], 'note' => null === $channel ? null : TapeNote::of($channel)];
     }
@@ -115,14 +114,14 @@ final readonly class TapeStrips
             return [];
         }
         $banks = [];
-        foreach ($this->snapshot->looks as $look) {
-            $banks[$look->bank()][$look->number()] = $look;
+        foreach ($this->rig->looks as $look) {
+            $banks[$look->bank][$look->number] = $look;
         }
 
         return array_map(static fn (int $bank, array $looks): TapeStrip => new TapeStrip(
             \sprintf('%s %d', $desk->handling->keys->of('bank'), $bank),
             $pitch,
-            array_map(static fn (int $number): array => ['label' => ($looks[$number] ?? null)?->name() ?? '', 'note' => null], range(1, $desk->scenesPerBank)),
+            array_map(static fn (int $number): array => ['label' => ($looks[$number] ?? null)->name ?? '', 'note' => null], range(1, $desk->scenesPerBank)),
         ), array_keys($banks), $banks);
     }
 
@@ -158,7 +157,7 @@ final readonly class TapeStrips
         $names = [];
         foreach ($strips as $strip) {
             foreach ($strip->fixtures as $use) {
-                $names[$use['id']] = $this->snapshot->fixture($use['id'])->name();
+                $names[$use['id']] = $this->rig->unit($use['id'])->name;
             }
         }
 

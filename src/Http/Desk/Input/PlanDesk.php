@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Rigger\App\Http\Desk\Input;
 
-use Rigger\App\Rig\AdviceWish;
+use Rigger\Core\Judge\Desk\UnitWish;
 use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class PlanDesk
 {
-    /** @param list<AdviceWish> $wishes in the order in which buttons are given */
-    public function __construct(public int $version, #[Assert\Valid] #[Assert\Count(min: 1, minMessage: 'Say of which units something is wanted.')] public array $wishes)
+    /** @param non-empty-list<WishedUnit> $wishes in the order in which buttons are given */
+    public function __construct(#[Assert\Valid] #[Assert\Count(min: 1, minMessage: 'Say of which units something is wanted.')] public array $wishes)
     {
+    }
+
+    /** @return non-empty-list<UnitWish> */
+    public function wishes(): array
+    {
+        return array_map(static fn (WishedUnit $one): UnitWish => new UnitWish($one->fixtureId, $one->wants, $one->with), $this->wishes);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Http\Patch\Input;
 
-use Rigger\App\Rig\NumberingWish;
+use Rigger\Core\Judge\Patch\NumberingWish;
 use Symfony\Component\Validator\Constraints as Assert;
 
 final readonly class NumberRig
@@ -15,7 +15,6 @@ final readonly class NumberRig
      * @param int    $spare   slots left free after each block of a type
      */
     public function __construct(
-        public int $version,
         #[Assert\Choice(['fresh', 'fewest'], message: 'Say fresh or fewest.')] public string $goal,
         #[Assert\Choice(['packed', 'round', 'stride', 'buttons', 'blocks'], message: 'Say packed, round, stride, buttons or blocks.')] public string $spacing,
         #[Assert\Range(notInRangeMessage: 'A step is 1 to 512.', min: 1, max: 512)] public int $step = 10,

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Change;
+
+use Rigger\Core\Change\Chart\BeginType;
+use Rigger\Core\Change\Chart\TakeRevision;
+use Rigger\Core\Change\Chart\WriteChart;
+use Rigger\Core\Change\Desk\ChooseDesk;
+use Rigger\Core\Change\Desk\JoinRows;
+use Rigger\Core\Change\Desk\RenameRig;
+use Rigger\Core\Change\Line\AddLink;
+use Rigger\Core\Change\Line\ConnectUnit;
+use Rigger\Core\Change\Line\RemoveLink;
+use Rigger\Core\Change\Line\RenameLink;
+use Rigger\Core\Change\Line\TuneLink;
+use Rigger\Core\Change\Look\RecordAgain;
+use Rigger\Core\Change\Look\RecordLook;
+use Rigger\Core\Change\Look\RemoveLook;
+use Rigger\Core\Change\Look\RenameLook;
+use Rigger\Core\Change\Look\SteadyLook;
+use Rigger\Core\Change\Look\StoreLook;
+use Rigger\Core\Change\Plan\AddSupport;
+use Rigger\Core\Change\Plan\ChangeSupport;
+use Rigger\Core\Change\Plan\LineUpUnits;
+use Rigger\Core\Change\Plan\PlaceUnit;
+use Rigger\Core\Change\Plan\PutByWords;
+use Rigger\Core\Change\Plan\PutUnits;
+use Rigger\Core\Change\Plan\RemoveSupport;
+use Rigger\Core\Change\Unit\AddUnits;
+use Rigger\Core\Change\Unit\BendChannel;
+use Rigger\Core\Change\Unit\GroupUnit;
+use Rigger\Core\Change\Unit\HangUnit;
+use Rigger\Core\Change\Unit\LockUnit;
+use Rigger\Core\Change\Unit\MoveUnits;
+use Rigger\Core\Change\Unit\NoteUnit;
+use Rigger\Core\Change\Unit\NumberUnit;
+use Rigger\Core\Change\Unit\ProveUnit;
+use Rigger\Core\Change\Unit\RemoveUnit;
+use Rigger\Core\Change\Unit\RenameUnit;
+use Rigger\Core\Change\Unit\SetMode;
+use Rigger\Core\Change\Unit\SwapType;
+use Rigger\Core\Change\Unit\TakeButtons;
+use Rigger\Core\Change\Unit\TakeList;
+use Rigger\Core\Change\Unit\TakePlan;
+use Rigger\Core\Change\Unit\TapeUnit;
+use Rigger\Core\Change\Unit\TickUnit;
+use Rigger\Core\Change\Unit\TurnUnit;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\Members;
+
+/** Changes as JSON, read strictly: {"do": "move-units", "units": [...], "to": "1/37"}. */
+final class ChangeReader
+{
+    /** Nobody does more at once: a plan for two thousand units is one change. */
+    public const MOST = 2000;
+
+    /** @var list<class-string<Change>> everything that can be done to a rig */
+    public const ALL = [
+        AddUnits::class, MoveUnits::class, RenameUnit::class, SetMode::class, SwapType::class, RemoveUnit::class, TakePlan::class, TakeList::class,
+        HangUnit::class, NumberUnit::class, GroupUnit::class, NoteUnit::class, TapeUnit::class, TurnUnit::class, LockUnit::class, TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class,
+        AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class,
+        ChooseDesk::class, JoinRows::class, RenameRig::class,
+        RecordLook::class, RecordAgain::class, SteadyLook::class, RenameLook::class, StoreLook::class, RemoveLook::class,
+        PutUnits::class, PlaceUnit::class, LineUpUnits::class, PutByWords::class, AddSupport::class, ChangeSupport::class, RemoveSupport::class,
+        BeginType::class, WriteChart::class, TakeRevision::class,
+    ];
+
+    /**
+     * @return non-empty-list<Change>
+     *
+     * @throws InputError
+     */
+    public static function readAll(Members $in, string $member): array
+    {
+        $changes = $in->each($member, self::read(...), self::MOST);
+
+        return [] === $changes ? throw InputError::because('missing', $in->path($member), 'Say what to change.') : $changes;
+    }
+
+    /** @throws InputError */
+    public static function read(mixed $document, string $path): Change
+    {
+        $classes = self::byWord();
+        $in = Members::open($document, $path);
+        $class = $classes[$in->choice('do', array_keys($classes))];
+
+        return Shape::read($class, $in, ['do']);
+    }
+
+    /** "move-units" of MoveUnits. */
+    public static function word(Change|string $change): string
+    {
+        $class = \is_string($change) ? $change : $change::class;
+        $short = substr($class, (int) strrpos('\\'.$class, '\\'));
+
+        return strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $short));
+    }
+
+    /** @return array<string, mixed> the JSON that is read as this change again */
+    public static function write(Change $change): array
+    {
+        return ['do' => self::word($change)] + Shape::write($change);
+    }
+
+    /** @return array<string, class-string<Change>> */
+    private static function byWord(): array
+    {
+        return array_combine(array_map(self::word(...), self::ALL), self::ALL);
+    }
+}

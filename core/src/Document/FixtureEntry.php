@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Document;
+
+use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Patch\Place;
+use Rigger\Core\Position\Spot;
+use Rigger\Core\Rig\Reversal;
+use Rigger\Core\Rig\Revision;
+use Rigger\Core\Rig\TapeColour;
+use Rigger\Core\Rig\Unit;
+
+/** A unit in a rig document. */
+final readonly class FixtureEntry
+{
+    /**
+     * @param int                $type     index of its chart among the document's types
+     * @param string             $mode     key of one of that chart's modes
+     * @param int|null           $link     index among the document's links; null for cable
+     * @param string|null        $receiver name that its receiver is set to
+     * @param string|null        $position where it hangs, in the operator's words
+     * @param int|null           $number   as it is called
+     * @param list<string>       $groups
+     * @param list<ChannelCurve> $curves   its own
+     * @param int|null           $buttons  of the desk that it is let take, where it is meant to take several
+     */
+    public function __construct(
+        public string $name,
+        public int $type,
+        public string $mode,
+        public int $universe,
+        public int $address,
+        public ?int $link,
+        public ?string $receiver,
+        public ?string $position = null,
+        public ?int $number = null,
+        public array $groups = [],
+        public ?string $note = null,
+        public TapeColour $tape = TapeColour::Cream,
+        public bool $isLocked = false,
+        public ?Spot $spot = null,
+        public array $curves = [],
+        public ?Reversal $pan = null,
+        public ?Reversal $tilt = null,
+        public ?int $buttons = null,
+    ) {
+    }
+
+    public function unit(string $id, Revision $revision, ?string $linkId): Unit
+    {
+        return new Unit($id, $this->name, $revision, $this->mode, new Place($this->universe, $this->address), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
+            $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves);
+    }
+
+    public static function of(Unit $unit, int $type, ?int $link): self
+    {
+        return new self($unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address, $link, $unit->receiver, $unit->position, $unit->number, $unit->groups,
+            $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt, $unit->takesButtons);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Document;
+
+use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\Members;
+use Rigger\Core\Position\Spot;
+use Rigger\Core\Rig\Limits;
+use Rigger\Core\Rig\Reversal;
+use Rigger\Core\Rig\TapeColour;
+
+/** One unit of a rig document, read and written. */
+final class FixtureEntryReader
+{
+    private const MEMBERS = ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position', 'number', 'groups', 'note', 'tape', 'locked', 'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons'];
+
+    /** @throws InputError */
+    public static function read(mixed $item, string $path): FixtureEntry
+    {
+        $in = Members::of($item, self::MEMBERS, $path);
+        $has = static fn (string $member): bool => $in->has($member) && !$in->isNull($member);
+
+        return new FixtureEntry(
+            Limits::name($in->text('name'), $in->path('name')),
+            $in->whole('type', 0),
+            $in->text('mode'),
+            $in->whole('universe', 1, Limits::UNIVERSES),
+            $in->address('address'),
+            $has('link') ? $in->whole('link', 0) : null,
+            $has('receiver') ? $in->text('receiver') : null,
+            $has('position') ? Limits::name($in->text('position'), $in->path('position')) : null,
+            $has('number') ? $in->whole('number', 1, Limits::NUMBER) : null,
+            $in->has('groups') ? Limits::groups($in->each('groups', static fn (mixed $one, string $at): string => \is_string($one) ? $one : throw InputError::wrongType($at, 'a text', $one)), $in->path('groups')) : [],
+            $has('note') ? Limits::note($in->text('note'), $in->path('note')) : null,
+            $has('tape') ? TapeColour::from($in->choice('tape', array_column(TapeColour::cases(), 'value'))) : TapeColour::Cream,
+            $in->has('locked') && $in->flag('locked'),
+            self::spot($in),
+            self::curves($in),
+            $has('pan') ? Reversal::from($in->choice('pan', array_column(Reversal::cases(), 'value'))) : null,
+            $has('tilt') ? Reversal::from($in->choice('tilt', array_column(Reversal::cases(), 'value'))) : null,
+            $has('buttons') ? $in->whole('buttons', 2, 512) : null,
+        );
+    }
+
+    /**
+     * @return list<ChannelCurve>
+     *
+     * @throws InputError duplicate for two curves of one channel
+     */
+    public static function curves(Members $in): array
+    {
+        $curves = $in->has('curves') ? $in->each('curves', ChannelCurve::read(...), 512) : [];
+        $seen = [];
+        foreach ($curves as $index => $one) {
+            if (isset($seen[$one->channel])) {
+                throw InputError::duplicate($in->path('curves').'['.$index.'].channel', (string) $one->channel);
+            }
+            $seen[$one->channel] = true;
+        }
+
+        return $curves;
+    }
+
+    private static function spot(Members $in): ?Spot
+    {
+        $has = static fn (string $member): bool => $in->has($member) && !$in->isNull($member);
+        if (!$has('x') && !$has('y')) {
+            return null;
+        }
+
+        return new Spot($in->number('x', -Spot::FARTHEST, Spot::FARTHEST), $in->number('y', -Spot::FARTHEST, Spot::FARTHEST), $has('height') ? $in->number('height', 0, Spot::HIGHEST) : null);
+    }
+
+    /** @return array<string, mixed> members that say nothing are left out */
+    public static function write(FixtureEntry $one): array
+    {
+        return [
+            'name' => $one->name, 'type' => $one->type, 'mode' => $one->mode, 'universe' => $one->universe, 'address' => $one->address,
+            'link' => $one->link, 'receiver' => $one->receiver, 'position' => $one->position,
+        ] + array_filter([
+            'number' => $one->number,
+            'groups' => [] === $one->groups ? null : $one->groups,
+            'note' => $one->note,
+            'tape' => TapeColour::Cream === $one->tape ? null : $one->tape->value,
+            'locked' => $one->isLocked ? true : null,
+            'x' => $one->spot?->x,
+            'y' => $one->spot?->y,
+            'height' => $one->spot?->height,
+            'curves' => [] === $one->curves ? null : array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $one->curves),
+            'pan' => $one->pan?->value,
+            'tilt' => $one->tilt?->value,
+            'buttons' => $one->buttons,
+        ], static fn (mixed $value): bool => null !== $value);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Document;
+
+use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Profile\FixtureProfile;
+use Rigger\Core\Profile\ProfileWriter;
+
+/** A VenueDocument to its open document; reading what is written gives the same venue. */
+final class VenueWriter
+{
+    /** @return array<string, mixed> */
+    public static function write(VenueDocument $venue): array
+    {
+        return [
+            'format' => VenueDocument::FORMAT,
+            'version' => VenueDocument::VERSION,
+            'name' => $venue->name,
+            'charts' => array_map(static fn (array $revisions): array => ['revisions' => array_map(static fn (FixtureProfile $one): array => ProfileWriter::write($one), $revisions)], $venue->charts),
+            'desks' => array_map(DeskWriter::write(...), $venue->desks),
+            'rigs' => array_map(RigWriter::write(...), $venue->rigs),
+        ];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Judge\Looks;
+
+use Rigger\Core\Change\Look\SteadyLook;
+use Rigger\Core\Change\Proposal;
+use Rigger\Core\Finding\Finding;
+use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Severity;
+
+/** Looks that flash faster than is safe to assume, and looks that lie beyond the desk's memory. */
+final class LookJudge
+{
+    private const CAUTION_HERTZ = 3.0;
+
+    /** @return list<Finding> */
+    public static function findings(Rig $rig): array
+    {
+        $findings = [];
+        foreach ($rig->looks as $look) {
+            [$hertz, $unit] = self::fastest($rig, $look);
+            if ($hertz > self::CAUTION_HERTZ) {
+                $findings[] = new Finding('looks', 'fast_flash', Severity::Warning, figures: ['hertz' => $hertz, 'unit' => $unit], lookId: $look->id);
+            }
+            $desk = $rig->desk();
+            if (null !== $desk?->banks && null !== $desk->scenesPerBank && ($look->bank > $desk->banks || $look->number > $desk->scenesPerBank)) {
+                $findings[] = new Finding('looks', 'beyond_memory', Severity::Error, lookId: $look->id);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Proposal> */
+    public static function proposals(Rig $rig, Finding $finding): array
+    {
+        return 'fast_flash' === $finding->code && null !== $finding->lookId
+            ? [new Proposal(\sprintf('Make %s steady', $rig->look($finding->lookId)->name), [new SteadyLook($finding->lookId)])]
+            : [];
+    }
+
+    /** @return array{float, string} flashes a second, and the unit that does */
+    private static function fastest(Rig $rig, Look $look): array
+    {
+        $fastest = 0.0;
+        $id = '';
+        foreach ($look->values as $unitId => $values) {
+            $mode = $rig->unit($unitId)->at->compiled();
+            $light = null === $mode || \count($values) !== $mode->mode->footprint() ? null : $mode->light($values);
+            if (null !== $light && !$light->isDark() && $light->fastestFlash() > $fastest) {
+                [$fastest, $id] = [$light->fastestFlash(), $unitId];
+            }
+        }
+
+        return [$fastest, $id];
+    }
+}

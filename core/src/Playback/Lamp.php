@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Playback;
+
+use Rigger\Core\Colour\Srgb;
+use Rigger\Core\Light\CellLight;
+use Rigger\Core\Light\DarkReason;
+use Rigger\Core\Light\Lighting;
+
+/** One fixture on the stage strip: what it shows, or why it shows nothing. */
+final readonly class Lamp
+{
+    /**
+     * @param list<array{cell: int, hex: string|null, brightness: float, flash: float}> $cells
+     * @param string|null                                                               $why   one sentence for a lamp that is dark, silent or self-running
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public bool $responds,
+        public array $cells,
+        public ?float $pan,
+        public ?float $tilt,
+        public ?string $selfRunning,
+        public ?string $why,
+    ) {
+    }
+
+    public static function silent(PlayedUnit $unit, string $why): self
+    {
+        $cells = array_map(static fn (int $cell): array => ['cell' => $cell, 'hex' => null, 'brightness' => 0.0, 'flash' => 0.0], $unit->mode?->mode->cells() ?? [1]);
+
+        return new self($unit->id, $unit->name, false, $cells, null, null, null, $why);
+    }
+
+    /** @param list<int> $values */
+    public static function of(PlayedUnit $unit, Lighting $light, array $values): self
+    {
+        $cells = array_map(static fn (CellLight $cell): array => [
+            'cell' => $cell->cell,
+            'hex' => null === $cell->colour ? null : Srgb::hex($cell->colour),
+            'brightness' => $cell->brightness,
+            'flash' => $cell->flash,
+        ], $light->cells);
+
+        return new self($unit->id, $unit->name, true, $cells, self::angle($light->pan, $unit->isPanMirrored), self::angle($light->tilt, $unit->isTiltMirrored), $light->selfRunning, self::why($unit, $light, $values));
+    }
+
+    /** The same light on a twin, which hears the same values. */
+    public function on(PlayedUnit $twin): self
+    {
+        return new self($twin->id, $twin->name, true, $this->cells, $this->pan, $this->tilt, $this->selfRunning, null === $this->selfRunning ? $this->why : self::running($twin, $this->selfRunning));
+    }
+
+    private static function running(PlayedUnit $unit, string $program): string
+    {
+        return \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit->name, $program);
+    }
+
+    /** A unit that is turned round in itself goes the other way from its middle. */
+    private static function angle(?float $degrees, bool $isMirrored): ?float
+    {
+        return null === $degrees || !$isMirrored ? $degrees : 0.0 - $degrees;
+    }
+
+    /** @param list<int> $values */
+    private static function why(PlayedUnit $unit, Lighting $light, array $values): ?string
+    {
+        if (null !== $light->selfRunning) {
+            return self::running($unit, $light->selfRunning);
+        }
+        if (!$light->isDark() || null === $unit->mode) {
+            return null;
+        }
+        $reasons = array_map(static fn (DarkReason $one): string => $one->message, $unit->mode->whyDark($values, $light->cells[0]->cell));
+
+        return [] === $reasons ? null : implode(' ', $reasons);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Rig;
+
+use Rigger\Core\CoreException;
+
+/** Something that is asked for by its id and does not stand in the rig, or the library, any more. */
+final class NotThere extends \RuntimeException implements CoreException
+{
+    /** @param string $what "This look" */
+    private function __construct(public readonly string $what)
+    {
+        parent::__construct(\sprintf('%s is not there any more. It may have been deleted in another window.', $what));
+    }
+
+    public static function unit(): self
+    {
+        return new self('This fixture');
+    }
+
+    public static function link(): self
+    {
+        return new self('This radio link');
+    }
+
+    public static function look(): self
+    {
+        return new self('This look');
+    }
+
+    public static function support(): self
+    {
+        return new self('This beam or stand');
+    }
+}

@@ -1,0 +1,362 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Rig;
+
+use Rigger\Core\Desk\Desk;
+use Rigger\Core\Desk\DeskFixture;
+use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Line\RadioLink;
+use Rigger\Core\Patch\AddressCheck;
+use Rigger\Core\Patch\Occupancy;
+use Rigger\Core\Patch\Relation;
+use Rigger\Core\Patch\Span;
+
+/**
+ * What hangs in a venue for one show and what is meant by it. All rules of the job are functions of it; each change gives another one.
+ */
+final class Rig
+{
+    /** @readonly @phpstan-allow-private-mutation */
+    public string $name;
+    /** @readonly @phpstan-allow-private-mutation */
+    public ?DeskInUse $desk;
+    /**
+     * @var array<string, Unit> by id, in the order of the patch list
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $units = [];
+    /**
+     * @var array<string, Link> by id, in the order in which they were added
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $links = [];
+    /**
+     * @var array<string, Look> by id, ordered by bank and number
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $looks = [];
+    /**
+     * @var array<string, Support> by id, in the order in which they were added
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $supports = [];
+    /**
+     * @var array<string, TypeCurves> by type and mode, "type/mode"
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $typeCurves = [];
+
+    private ?AddressCheck $addresses = null;
+    /** @var array<string, list<Relation>>|null by unit */
+    private ?array $relations = null;
+    /** @var array<int, Occupancy> by universe */
+    private array $occupancies = [];
+    private ?DeskMap $map = null;
+    /** @var list<DeskFixture>|null */
+    private ?array $deskFixtures = null;
+    /** @var array<string, TwinGroup>|null by twin key */
+    private ?array $groups = null;
+
+    /**
+     * @param int              $version    counts changes, undoing and redoing included
+     * @param list<Unit>       $units      in the order of the patch list
+     * @param list<Link>       $links      in the order in which they were added
+     * @param list<Look>       $looks
+     * @param list<Support>    $supports   in the order in which they were added
+     * @param list<TypeCurves> $typeCurves at most one for a type and mode
+     */
+    public function __construct(
+        public readonly string $id,
+        string $name,
+        public readonly string $venue,
+        /** @readonly @phpstan-allow-private-mutation */
+        public int $version,
+        ?DeskInUse $desk = null,
+        array $units = [],
+        array $links = [],
+        array $looks = [],
+        array $supports = [],
+        array $typeCurves = [],
+    ) {
+        $this->name = $name;
+        $this->desk = $desk;
+        foreach ($units as $one) {
+            $this->units[$one->id] = $one;
+        }
+        foreach ($links as $one) {
+            $this->links[$one->id] = $one;
+        }
+        foreach ($supports as $one) {
+            $this->supports[$one->id] = $one;
+        }
+        foreach ($typeCurves as $one) {
+            $this->typeCurves[$one->typeId.'/'.$one->mode] = $one;
+        }
+        $this->looks = self::byMemory($looks);
+    }
+
+    /** @throws NotThere */
+    public function unit(string $id): Unit
+    {
+        return $this->units[$id] ?? throw NotThere::unit();
+    }
+
+    /** @throws NotThere */
+    public function link(string $id): Link
+    {
+        return $this->links[$id] ?? throw NotThere::link();
+    }
+
+    /** @throws NotThere */
+    public function look(string $id): Look
+    {
+        return $this->looks[$id] ?? throw NotThere::look();
+    }
+
+    /** @throws NotThere */
+    public function support(string $id): Support
+    {
+        return $this->supports[$id] ?? throw NotThere::support();
+    }
+
+    public function desk(): ?Desk
+    {
+        return $this->desk?->desk;
+    }
+
+    /** The universe that the desk sends; without a desk the first. */
+    public function universe(): int
+    {
+        return $this->desk?->desk->universe ?? 1;
+    }
+
+    public function addresses(): AddressCheck
+    {
+        return $this->addresses ??= AddressCheck::of(array_map(static fn (Unit $one): \Rigger\Core\Patch\Placed => $one->placed(), array_values($this->units)));
+    }
+
+    /** @return list<Relation> whom a unit shares slots with, and whether it runs past 512 */
+    public function relationsOf(string $unitId): array
+    {
+        if (null === $this->relations) {
+            $this->relations = [];
+            foreach ($this->addresses()->relations as $relation) {
+                $this->relations[$relation->a->id][] = $relation;
+                if (null !== $relation->b) {
+                    $this->relations[$relation->b->id][] = $relation;
+                }
+            }
+        }
+
+        return $this->relations[$unitId] ?? [];
+    }
+
+    public function occupancy(int $universe): Occupancy
+    {
+        return $this->occupancies[$universe] ??= Occupancy::of(array_map(static fn (Unit $one): Span => $one->span(), array_filter($this->units, static fn (Unit $one): bool => $one->place->universe === $universe)));
+    }
+
+    /** @return list<DeskFixture> units as the desk's map takes them */
+    public function deskFixtures(): array
+    {
+        return $this->deskFixtures ??= array_map(static fn (Unit $one): DeskFixture => new DeskFixture($one->placed(), $one->mode()->labels()), array_values($this->units));
+    }
+
+    public function map(): ?DeskMap
+    {
+        $desk = $this->desk();
+
+        return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskFixtures());
+    }
+
+    /** The unit and those that move with it: of one chart in one mode at one address. */
+    public function together(Unit $unit): TwinGroup
+    {
+        return $this->groups()[$unit->twinKey()] ?? new TwinGroup([$unit]);
+    }
+
+    /** @return array<string, TwinGroup> every unit in its group, by twin key, in the order of their first members */
+    public function groups(): array
+    {
+        if (null === $this->groups) {
+            $members = [];
+            foreach ($this->units as $one) {
+                $members[$one->twinKey()][] = $one;
+            }
+            $this->groups = array_map(static fn (array $units): TwinGroup => new TwinGroup($units), $members);
+        }
+
+        return $this->groups;
+    }
+
+    /** Why a unit behind radio hears nothing; null when it does, or hangs on a cable. */
+    public function silence(Unit $unit): ?string
+    {
+        $link = null === $unit->linkId ? null : $this->links[$unit->linkId] ?? null;
+
+        return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver))->silence($unit->name);
+    }
+
+    public function curvesOfType(Unit $unit): ?TypeCurves
+    {
+        return $this->typeCurves[$unit->revision()->typeId.'/'.$unit->mode()->key] ?? null;
+    }
+
+    /** What stands between the faders and a unit: its own curves, and those of its type for the other channels. */
+    public function trim(Unit $unit): Trim
+    {
+        $curves = [];
+        foreach ([...$this->curvesOfType($unit)->curves ?? [], ...$unit->curves] as $one) {
+            $curves[$one->channel] = $one;
+        }
+        ksort($curves);
+
+        return new Trim(array_values($curves), $unit->pan, $unit->tilt);
+    }
+
+    /** The same at another version. */
+    public function at(int $version): self
+    {
+        $rig = clone $this;
+        $rig->version = $version;
+
+        return $rig;
+    }
+
+    public function renamed(string $name): self
+    {
+        $rig = $this->another();
+        $rig->name = $name;
+
+        return $rig;
+    }
+
+    public function playedOn(?DeskInUse $desk): self
+    {
+        $rig = $this->another();
+        $rig->desk = $desk;
+
+        return $rig;
+    }
+
+    /** With these units in the places of those of their ids; new ones come last. */
+    public function withUnits(Unit ...$units): self
+    {
+        $rig = $this->another();
+        foreach ($units as $unit) {
+            $rig->units[$unit->id] = $unit;
+        }
+
+        return $rig;
+    }
+
+    /** It comes down, and every look leaves it alone. */
+    public function withoutUnit(string $id): self
+    {
+        $rig = $this->another();
+        unset($rig->units[$id]);
+        $rig->looks = array_map(static fn (Look $one): Look => isset($one->values[$id]) ? $one->without($id) : $one, $rig->looks);
+
+        return $rig;
+    }
+
+    public function withLink(Link $link): self
+    {
+        $rig = $this->another();
+        $rig->links[$link->id] = $link;
+
+        return $rig;
+    }
+
+    /** The units behind it hang on a cable then. */
+    public function withoutLink(string $id): self
+    {
+        $rig = $this->another();
+        unset($rig->links[$id]);
+        $rig->units = array_map(static fn (Unit $one): Unit => $one->linkId === $id ? $one->listeningTo(null, null) : $one, $rig->units);
+
+        return $rig;
+    }
+
+    public function withLooks(Look ...$looks): self
+    {
+        $rig = $this->another();
+        $all = $rig->looks;
+        foreach ($looks as $look) {
+            $all[$look->id] = $look;
+        }
+        $rig->looks = self::byMemory(array_values($all));
+
+        return $rig;
+    }
+
+    public function withoutLook(string $id): self
+    {
+        $rig = $this->another();
+        unset($rig->looks[$id]);
+
+        return $rig;
+    }
+
+    public function withSupport(Support $support): self
+    {
+        $rig = $this->another();
+        $rig->supports[$support->id] = $support;
+
+        return $rig;
+    }
+
+    public function withoutSupport(string $id): self
+    {
+        $rig = $this->another();
+        unset($rig->supports[$id]);
+
+        return $rig;
+    }
+
+    /** @param list<\Rigger\Core\Curve\ChannelCurve> $curves none takes them away */
+    public function withTypeCurves(string $typeId, string $mode, array $curves): self
+    {
+        usort($curves, static fn ($one, $other): int => $one->channel <=> $other->channel);
+        $rig = $this->another();
+        unset($rig->typeCurves[$typeId.'/'.$mode]);
+        if ([] !== $curves) {
+            $rig->typeCurves[$typeId.'/'.$mode] = new TypeCurves($typeId, $mode, $curves);
+        }
+
+        return $rig;
+    }
+
+    /** A copy to be changed: what was made of the rig before is forgotten. */
+    private function another(): self
+    {
+        $rig = clone $this;
+        $rig->addresses = $rig->map = $rig->deskFixtures = $rig->groups = $rig->relations = null;
+        $rig->occupancies = [];
+
+        return $rig;
+    }
+
+    /**
+     * @param list<Look> $looks
+     *
+     * @return array<string, Look>
+     */
+    private static function byMemory(array $looks): array
+    {
+        usort($looks, static fn (Look $one, Look $other): int => [$one->bank, $one->number] <=> [$other->bank, $other->number]);
+        $byId = [];
+        foreach ($looks as $look) {
+            $byId[$look->id] = $look;
+        }
+
+        return $byId;
+    }
+}

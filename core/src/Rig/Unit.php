@@ -1,0 +1,281 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Rig;
+
+use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Patch\Place;
+use Rigger\Core\Patch\Placed;
+use Rigger\Core\Patch\Span;
+use Rigger\Core\Position\Spot;
+use Rigger\Core\Profile\Mode;
+
+/** A fixture that hangs: which chart it follows, in which mode, where it listens, and what is noted of it. Each change gives another one. */
+final class Unit
+{
+    /** @readonly @phpstan-allow-private-mutation */
+    public UnitMode $at;
+    private ?Span $span = null;
+
+    /**
+     * @param string|null        $receiver     name that its receiver is set to; null without a link
+     * @param string|null        $position     where it hangs, in the operator's words
+     * @param int|null           $number       as it is called on the headset
+     * @param list<string>       $groups
+     * @param bool               $isLocked     no plan gives it another address
+     * @param int|null           $takesButtons buttons of the desk that it is meant to take, 2 or more; null for one like everybody
+     * @param list<ChannelCurve> $curves       its own, by channel; they stand before those of its type
+     * @param \DateTimeImmutable $setAt        when somebody set it on the walk-round; null once what is to be set has changed
+     * @param \DateTimeImmutable $provedAt     when it was found to have kept its setting through off and on
+     *
+     * @throws \LogicException when the chart lacks the mode
+     */
+    public function __construct(
+        public readonly string $id,
+        /** @readonly @phpstan-allow-private-mutation */
+        public string $name,
+        Revision $revision,
+        string $mode,
+        /** @readonly @phpstan-allow-private-mutation */
+        public Place $place,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?string $linkId = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?string $receiver = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?string $position = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?Spot $spot = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?int $number = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public array $groups = [],
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?string $note = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public TapeColour $tape = TapeColour::Cream,
+        /** @readonly @phpstan-allow-private-mutation */
+        public bool $isLocked = false,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?Reversal $pan = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?Reversal $tilt = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?int $takesButtons = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public array $curves = [],
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?\DateTimeImmutable $setAt = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?\DateTimeImmutable $provedAt = null,
+    ) {
+        $this->at = self::modeOf($revision, $mode);
+    }
+
+    public function revision(): Revision
+    {
+        return $this->at->revision;
+    }
+
+    public function mode(): Mode
+    {
+        return $this->at->mode;
+    }
+
+    /** "Drum 6", as the library calls the type. */
+    public function model(): string
+    {
+        return $this->at->revision->model;
+    }
+
+    public function footprint(): int
+    {
+        return $this->at->mode->footprint();
+    }
+
+    public function span(): Span
+    {
+        return $this->span ??= Span::at($this->place->address, $this->at->mode->footprint());
+    }
+
+    public function placed(): Placed
+    {
+        return new Placed($this->id, $this->place->universe, $this->span(), $this->at->identity);
+    }
+
+    /** Equal for twins: units of one chart in one mode at one place. */
+    public function twinKey(): string
+    {
+        return $this->place->words().' '.$this->at->identity;
+    }
+
+    public function renamed(string $name): self
+    {
+        $unit = clone $this;
+        $unit->name = $name;
+
+        return $unit;
+    }
+
+    public function movedTo(Place $place): self
+    {
+        $unit = $this->unset();
+        $unit->place = $place;
+
+        return $unit;
+    }
+
+    public function inMode(string $mode): self
+    {
+        return $this->becoming($this->at->revision, $mode);
+    }
+
+    /** Another fixture hangs there from now on, with a chart of its own. */
+    public function becoming(Revision $revision, string $mode): self
+    {
+        $unit = $this->unset();
+        $unit->at = self::modeOf($revision, $mode);
+
+        return $unit;
+    }
+
+    /** The same mode of a newer chart: what stands on its menu stays as it is. */
+    public function following(Revision $revision): self
+    {
+        $unit = clone $this;
+        $unit->span = null;
+        $unit->at = self::modeOf($revision, $this->at->mode->key);
+
+        return $unit;
+    }
+
+    /** @param string|null $linkId null for a cable */
+    public function listeningTo(?string $linkId, ?string $receiver): self
+    {
+        $unit = $this->unset();
+        $unit->linkId = $linkId;
+        $unit->receiver = null === $linkId ? null : $receiver;
+
+        return $unit;
+    }
+
+    /** Ticked on the walk-round; with null the tick is taken back. */
+    public function markedSet(?\DateTimeImmutable $at): self
+    {
+        $unit = clone $this;
+        $unit->setAt = $at;
+        $unit->provedAt = null;
+
+        return $unit;
+    }
+
+    /** It was switched off and on and had kept what was set; with null that is taken back. */
+    public function markedProved(?\DateTimeImmutable $at): self
+    {
+        $unit = clone $this;
+        $unit->setAt ??= $at;
+        $unit->provedAt = $at;
+
+        return $unit;
+    }
+
+    public function locked(bool $isLocked): self
+    {
+        $unit = clone $this;
+        $unit->isLocked = $isLocked;
+
+        return $unit;
+    }
+
+    /** @param list<ChannelCurve> $curves */
+    public function bent(array $curves): self
+    {
+        usort($curves, static fn (ChannelCurve $one, ChannelCurve $other): int => $one->channel <=> $other->channel);
+        $unit = clone $this;
+        $unit->curves = $curves;
+
+        return $unit;
+    }
+
+    public function turned(?Reversal $pan, ?Reversal $tilt): self
+    {
+        $unit = clone $this;
+        [$unit->pan, $unit->tilt] = [$pan, $tilt];
+
+        return $unit;
+    }
+
+    public function takingButtons(?int $buttons): self
+    {
+        $unit = clone $this;
+        $unit->takesButtons = $buttons;
+
+        return $unit;
+    }
+
+    public function numbered(?int $number): self
+    {
+        $unit = clone $this;
+        $unit->number = $number;
+
+        return $unit;
+    }
+
+    /** @param list<string> $groups */
+    public function grouped(array $groups): self
+    {
+        $unit = clone $this;
+        $unit->groups = $groups;
+
+        return $unit;
+    }
+
+    public function noted(?string $note): self
+    {
+        $unit = clone $this;
+        $unit->note = $note;
+
+        return $unit;
+    }
+
+    public function taped(TapeColour $tape): self
+    {
+        $unit = clone $this;
+        $unit->tape = $tape;
+
+        return $unit;
+    }
+
+    public function hangingAt(?string $position): self
+    {
+        $unit = clone $this;
+        $unit->position = $position;
+
+        return $unit;
+    }
+
+    /** @param Spot|null $spot null takes it off the plan */
+    public function putAt(?Spot $spot): self
+    {
+        $unit = clone $this;
+        $unit->spot = $spot;
+
+        return $unit;
+    }
+
+    /** What is to be set on it changes, so nobody has set it. */
+    private function unset(): self
+    {
+        $unit = clone $this;
+        $unit->span = null;
+        $unit->setAt = $unit->provedAt = null;
+
+        return $unit;
+    }
+
+    private static function modeOf(Revision $revision, string $mode): UnitMode
+    {
+        return $revision->mode($mode) ?? throw new \LogicException('A unit follows a mode of its chart.');
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Rig;
+
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Light\AtRest;
+use Rigger\Core\Light\CompiledMode;
+use Rigger\Core\Profile\ChartFinding;
+use Rigger\Core\Profile\Mode;
+use Rigger\Core\Profile\ProfileCheck;
+use Rigger\Core\Severity;
+
+/** A mode of a revision, shared by all units that are set to it: what follows from the chart alone is worked out once. */
+final class UnitMode
+{
+    /** Stands for chart and mode together: units of equal identity at one address are twins. */
+    public readonly string $identity;
+    private CompiledMode|false|null $compiled = null;
+    /** @var list<ChartFinding>|null */
+    private ?array $faults = null;
+    /** @var array<string, AtRest> by channels */
+    private array $rests = [];
+
+    /** @internal made by Revision */
+    public function __construct(public readonly Revision $revision, public readonly Mode $mode)
+    {
+        $this->identity = $revision->id.'/'.$mode->key;
+    }
+
+    /** @return list<ChartFinding> what is wrong in the chart: errors and warnings */
+    public function faults(): array
+    {
+        return $this->faults ??= array_values(array_filter(ProfileCheck::ofMode($this->revision->profile, $this->mode), static fn (ChartFinding $one): bool => \in_array($one->code->severity(), [Severity::Error, Severity::Warning], true)));
+    }
+
+    /**
+     * What it means that some channels are on no fader.
+     *
+     * @param list<int> $channels counted from 1
+     *
+     * @return AtRest|null null when the chart has errors
+     */
+    public function atRest(array $channels): ?AtRest
+    {
+        $mode = $this->compiled();
+
+        return null === $mode ? null : $this->rests[implode(',', $channels)] ??= AtRest::of($mode, $channels);
+    }
+
+    /** @return CompiledMode|null null when the chart has errors: Fixtures reports them */
+    public function compiled(): ?CompiledMode
+    {
+        if (null === $this->compiled) {
+            try {
+                $this->compiled = CompiledMode::of($this->revision->profile, $this->mode->key);
+            } catch (InputError) {
+                $this->compiled = false;
+            }
+        }
+
+        return false === $this->compiled ? null : $this->compiled;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Tests\Judge;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Rigger\Core\Change\Changes;
+use Rigger\Core\Change\Refused;
+use Rigger\Core\Finding\Finding;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Judge\Judge;
+use Rigger\Core\Judge\Patch\Numbering;
+use Rigger\Core\Judge\Patch\NumberingWish;
+use Rigger\Core\Patch\Relation;
+use Rigger\Core\Patch\RelationKind;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
+use Rigger\Core\Severity;
+use Rigger\Core\Tests\Rig\Rigs;
+use Rigger\Core\Tests\Rig\SmallWorld;
+
+/** Whatever a proposal proposes: it makes nothing of its kind worse, never moves what is locked, never parts twins. */
+final class ProposalLawsTest extends TestCase
+{
+    /** @return iterable<string, array{list<Rig>}> */
+    public static function rigs(): iterable
+    {
+        yield 'the demo' => [[Rigs::demo()]];
+        foreach (range(1, 151, 10) as $seed) {
+            yield \sprintf('rigs of seeds %d to %d', $seed, $seed + 9) => [array_map(Rigs::byChance(...), range($seed, $seed + 9))];
+        }
+    }
+
+    /** @param list<Rig> $rigs */
+    #[DataProvider('rigs')]
+    public function testAProposalKeepsTheLaws(array $rigs): void
+    {
+        array_map(self::proposals(...), $rigs);
+    }
+
+    /** @param list<Rig> $rigs */
+    #[DataProvider('rigs')]
+    public function testAPlanKeepsTheLaws(array $rigs): void
+    {
+        array_map(self::plans(...), $rigs);
+    }
+
+    private static function proposals(Rig $rig): void
+    {
+        $before = self::tally($rig);
+        foreach (Judge::judged($rig) as $judged) {
+            foreach ($judged->proposals as $proposal) {
+                $after = Changes::apply($proposal->changes, $rig, new SmallWorld())->rig;
+                $what = $proposal->label.' for '.$judged->finding->key();
+                self::assertLessThanOrEqual($before[$judged->finding->code] ?? 0, self::tally($after)[$judged->finding->code] ?? 0, $what.' adds one of its kind');
+                self::assertNothingLockedMoved($rig, $after, $what);
+                self::assertTwinsStay($rig, $after, $what);
+                self::assertSame($proposal->trips, self::trips($rig, $after, $judged->finding->stage), $what.' costs other trips than it says');
+            }
+        }
+    }
+
+    private static function plans(Rig $rig): void
+    {
+        foreach ([new NumberingWish(true, 'packed', 10, 1, 3, 0), new NumberingWish(false, 'packed', 10, 1, 3, 0), new NumberingWish(false, 'round', 5, 1, 4, 0)] as $wish) {
+            try {
+                $proposal = Numbering::of($rig, $wish)->proposal();
+            } catch (Refused|InputError $refused) {
+                self::assertContains($refused instanceof Refused ? $refused->reason : $refused->errorCode, ['locked', 'locked_clash', 'out_of_range']);
+                continue;
+            }
+            if (null === $proposal) {
+                continue;
+            }
+            $after = Changes::apply($proposal->changes, $rig, new SmallWorld())->rig;
+            self::assertSame([], array_filter($after->addresses()->relations, static fn (Relation $one): bool => RelationKind::Twins !== $one->kind), 'after a plan everybody has room');
+            self::assertNothingLockedMoved($rig, $after, 'the plan');
+            self::assertTwinsStay($rig, $after, 'the plan');
+            self::assertSame($proposal->trips, self::trips($rig, $after, 'patch'));
+        }
+    }
+
+    private static function assertNothingLockedMoved(Rig $before, Rig $after, string $what): void
+    {
+        foreach ($before->units as $id => $unit) {
+            self::assertTrue(!$unit->isLocked || $unit->place->equals($after->unit($id)->place), $what.' moves '.$unit->name.', which is locked');
+        }
+    }
+
+    private static function assertTwinsStay(Rig $before, Rig $after, string $what): void
+    {
+        foreach ($before->groups() as $group) {
+            $now = array_unique(array_map(static fn (Unit $one): string => $after->unit($one->id)->twinKey(), $group->units));
+            self::assertCount(1, $now, $what.' parts '.$group->names());
+        }
+    }
+
+    /** @return array<string, int> findings by code */
+    private static function tally(Rig $rig): array
+    {
+        return array_count_values(array_map(static fn (Finding $one): string => $one->code, array_filter(Judge::findings($rig), static fn (Finding $one): bool => Severity::Note !== $one->severity)));
+    }
+
+    /** Units that have to be set anew. */
+    private static function trips(Rig $before, Rig $after, string $stage): int
+    {
+        return \count(array_filter($before->units, static fn (Unit $one): bool => !$one->place->equals($after->unit($one->id)->place) || $one->mode()->key !== $after->unit($one->id)->mode()->key || ('lines' === $stage && $one->receiver !== $after->unit($one->id)->receiver)));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Tests\Rig;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Document\RigDocument;
+use Rigger\Core\Document\RigReader;
+use Rigger\Core\Input\Json;
+use Rigger\Core\Patch\Place;
+use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Revision;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Support;
+use Rigger\Core\Rig\Unit;
+
+/** Rigs for tests: the demo, and rigs by chance with the faults that people make. */
+final class Rigs
+{
+    public static function demo(): Rig
+    {
+        return self::of(RigReader::read(self::json('rigs/the-tidekeeper')));
+    }
+
+    /** A rig by a seed: units of the demo's types all over two universes, twins, clashes, overruns, locks, a desk or none. */
+    public static function byChance(int $seed, int $units = 14): Rig
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $demo = self::demo();
+        $revisions = array_values(array_reduce($demo->units, static fn (array $all, Unit $one): array => [$one->revision()->id => $one->revision()] + $all, []));
+        $desks = [null, ...array_map(static fn (string $one): DeskInUse => new DeskInUse($one, DeskReader::read(self::json('desks/'.$one))), ['tenfold-10', 'capstan-4', 'rowlock-12', 'skiff-24'])];
+        $hung = [];
+        for ($nth = 1; $nth <= $units; ++$nth) {
+            $revision = $revisions[$chance->getInt(0, \count($revisions) - 1)];
+            $modes = $revision->usableModes();
+            $before = [] === $hung ? null : $hung[$chance->getInt(0, \count($hung) - 1)];
+            // One in four is a twin of somebody.
+            $unit = null !== $before && 1 === $chance->getInt(1, 4)
+                ? new Unit('unit-'.$nth, 'Unit '.$nth, $before->revision(), $before->mode()->key, $before->place)
+                : new Unit('unit-'.$nth, 'Unit '.$nth, $revision, $modes[$chance->getInt(0, \count($modes) - 1)]->key, new Place($chance->getInt(1, 8) > 1 ? 1 : 2, $chance->getInt(1, $chance->getInt(1, 6) > 1 ? 140 : 512)));
+            $hung[] = $unit->locked(1 === $chance->getInt(1, 7));
+        }
+
+        return new Rig('rig', 'By chance', 'The Boathouse Studio', 1, $desks[$chance->getInt(0, \count($desks) - 1)], $hung);
+    }
+
+    public static function of(RigDocument $document): Rig
+    {
+        $revisions = [];
+        foreach ($document->types as $index => $profile) {
+            $revisions[] = new Revision('revision-'.$index, 'type-'.$index, 1, $profile->maker, $profile->model, $profile);
+        }
+        $links = [];
+        foreach ($document->links as $index => $one) {
+            $links[] = new Link('link-'.$index, $one->kit, $one->label, $one->name);
+        }
+        $units = [];
+        foreach ($document->fixtures as $index => $one) {
+            $units[] = $one->unit('unit-'.$index, $revisions[$one->type], null === $one->link ? null : $links[$one->link]->id);
+        }
+        $looks = [];
+        foreach ($document->looks as $index => $one) {
+            $values = [];
+            foreach ($one->values as $unit => $list) {
+                $values['unit-'.$unit] = $list;
+            }
+            $looks[] = new Look('look-'.$index, $one->name, $one->bank, $one->number, $values);
+        }
+        $supports = [];
+        foreach ($document->supports as $index => $one) {
+            $supports[] = new Support('support-'.$index, $one);
+        }
+
+        return new Rig('rig', $document->name, $document->venue, 1, null === $document->desk ? null : new DeskInUse('desk', $document->desk), $units, $links, $looks, $supports);
+    }
+
+    public static function named(Rig $rig, string $name): Unit
+    {
+        foreach ($rig->units as $one) {
+            if ($one->name === $name) {
+                return $one;
+            }
+        }
+        throw new \LogicException('Nobody is called '.$name);
+    }
+
+    public static function json(string $file): mixed
+    {
+        return Json::decode((string) file_get_contents(\dirname(__DIR__, 3).'/demo/'.$file.'.json'));
+    }
+}

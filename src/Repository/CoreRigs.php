@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Repository;
+
+use Doctrine\DBAL\Connection;
+use Rigger\App\Problem\Problem;
+use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Input\Json;
+use Rigger\Core\Line\RadioKit;
+use Rigger\Core\Patch\Place;
+use Rigger\Core\Position\Spot;
+use Rigger\Core\Position\Support as Held;
+use Rigger\Core\Position\SupportKind;
+use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Reversal;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Support;
+use Rigger\Core\Rig\TapeColour;
+use Rigger\Core\Rig\TypeCurves;
+use Rigger\Core\Rig\Unit;
+use Symfony\Component\Uid\Uuid;
+
+/** Rigs of the core from plain rows: a handful of queries, however much hangs, and no entity. */
+final readonly class CoreRigs
+{
+    public function __construct(private Connection $database, private CoreRevisions $revisions)
+    {
+    }
+
+    /** @throws Problem not_found, thrown_away */
+    public function get(Uuid $id): Rig
+    {
+        $row = $this->row('SELECT r.name, v.name AS venue, r.version, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?', (string) $id)
+            ?? throw Problem::notFound('This rig');
+        if (null !== $row->textOrNull('thrown_at')) {
+            throw Problem::thrownAway('This rig');
+        }
+        $desk = $row->textOrNull('desk_id');
+
+        return new Rig(
+            (string) $id,
+            $row->text('name'),
+            $row->text('venue'),
+            $row->whole('version'),
+            null === $desk ? null : new DeskInUse($desk, DeskReader::read(Json::decode($row->text('desk'))), $row->flag('on_shelf')),
+            $this->units((string) $id),
+            array_map(self::link(...), $this->rows('SELECT id, kit, label, name FROM radio_link WHERE rig_id = ? ORDER BY place', (string) $id)),
+            $this->looks((string) $id),
+            array_map(self::support(...), $this->rows('SELECT id, kind, name, height, from_x, from_y, to_x, to_y FROM support WHERE rig_id = ? ORDER BY place', (string) $id)),
+            array_map(static fn (Row $one): TypeCurves => new TypeCurves($one->text('type_id'), $one->text('mode'), self::curves($one->text('curves'))), $this->rows('SELECT type_id, mode, curves FROM type_curves WHERE rig_id = ? ORDER BY id', (string) $id)),
+        );
+    }
+
+    /** @return list<Unit> */
+    private function units(string $rigId): array
+    {
+        $rows = $this->rows('SELECT * FROM patched_fixture WHERE rig_id = ? ORDER BY place', $rigId);
+        $revisions = $this->revisions->all(array_map(static fn (Row $one): string => $one->text('revision_id'), $rows));
+
+        return array_map(static function (Row $row) use ($revisions): Unit {
+            [$x, $y] = [$row->numberOrNull('x'), $row->numberOrNull('y')];
+            $groups = $row->text('groups');
+
+            return new Unit(
+                $row->text('id'),
+                $row->text('name'),
+                $revisions[$row->text('revision_id')],
+                $row->text('mode'),
+                new Place($row->whole('universe'), $row->whole('address')),
+                $row->textOrNull('link_id'),
+                $row->textOrNull('receiver'),
+                $row->textOrNull('position'),
+                null === $x || null === $y ? null : new Spot($x, $y, $row->numberOrNull('height')),
+                $row->wholeOrNull('number'),
+                '[]' === $groups ? [] : array_values(array_filter((array) Json::decode($groups), is_string(...))),
+                $row->textOrNull('note'),
+                TapeColour::from($row->textOrNull('tape') ?? TapeColour::Cream->value),
+                $row->flag('locked'),
+                Reversal::tryFrom($row->textOrNull('pan_reversed') ?? ''),
+                Reversal::tryFrom($row->textOrNull('tilt_reversed') ?? ''),
+                $row->wholeOrNull('takes_buttons'),
+                self::curves($row->text('curves')),
+                $row->timeOrNull('set_at'),
+                $row->timeOrNull('proved_at'),
+            );
+        }, $rows);
+    }
+
+    private static function link(Row $row): Link
+    {
+        return new Link($row->text('id'), RadioKit::from($row->text('kit')), $row->text('label'), $row->text('name'));
+    }
+
+    /** @return list<Look> */
+    private function looks(string $rigId): array
+    {
+        $values = [];
+        foreach ($this->rows('SELECT c.look_id, c.fixture_id, c.channel_values FROM look_cell c JOIN look l ON l.id = c.look_id JOIN patched_fixture f ON f.id = c.fixture_id WHERE l.rig_id = ? ORDER BY f.place', $rigId) as $row) {
+            $values[$row->text('look_id')][$row->text('fixture_id')] = array_values(array_filter((array) Json::decode($row->text('channel_values')), is_int(...)));
+        }
+
+        return array_map(static fn (Row $one): Look => new Look($one->text('id'), $one->text('name'), $one->whole('bank'), $one->whole('number'), $values[$one->text('id')] ?? []), $this->rows('SELECT id, name, bank, number FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId));
+    }
+
+    private static function support(Row $row): Support
+    {
+        return new Support($row->text('id'), new Held(SupportKind::from($row->text('kind')), $row->text('name'), $row->number('height'), $row->number('from_x'), $row->number('from_y'), $row->number('to_x'), $row->number('to_y')));
+    }
+
+    /** @return list<ChannelCurve> */
+    private static function curves(string $json): array
+    {
+        return '[]' === $json ? [] : array_map(static fn (mixed $one): ChannelCurve => ChannelCurve::read($one, 'curves'), array_values((array) Json::decode($json)));
+    }
+
+    private function row(string $sql, string $id): ?Row
+    {
+        return $this->rows($sql, $id)[0] ?? null;
+    }
+
+    /** @return list<Row> */
+    private function rows(string $sql, string $id): array
+    {
+        return array_map(static fn (array $one): Row => new Row($one), $this->database->fetchAllAssociative($sql, [$id]));
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\DeskDescription;
+use Rigger\App\Entity\FixtureRevision;
+use Rigger\App\Entity\FixtureType;
+use Rigger\App\Entity\Look;
+use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\RadioLink;
+use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Support;
+use Rigger\App\Entity\TypeCurves;
+use Rigger\Core\Rig\Rig as CoreRig;
+use Rigger\Core\Rig\Unit;
+use Symfony\Component\Uid\Uuid;
+
+/** Puts the difference between two rigs of the core on entities: only what a change touches becomes one, and the journal sees just that. */
+final readonly class Applier
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    public function apply(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        if ($before->name !== $after->name) {
+            $rig->rename($after->name);
+        }
+        if ($before->desk?->id !== $after->desk?->id) {
+            $rig->playOn(null === $after->desk ? null : $this->one(DeskDescription::class, $after->desk->id));
+        }
+        $this->links($before, $after, $rig);
+        $this->units($before, $after, $rig);
+        $this->looks($before, $after, $rig);
+        $this->supports($before, $after, $rig);
+        $this->typeCurves($before, $after, $rig);
+    }
+
+    private function links(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        $place = $this->lastPlace('radio_link', $rig, \count($after->links) > 0 && [] !== array_diff_key($after->links, $before->links));
+        foreach ($after->links as $id => $link) {
+            $was = $before->links[$id] ?? null;
+            if (null === $was) {
+                $this->manager->persist(RadioLink::of($rig, $link, ++$place));
+            } elseif ($was !== $link) {
+                $this->one(RadioLink::class, $id)->become($link);
+            }
+        }
+        foreach (array_diff_key($before->links, $after->links) as $id => $link) {
+            $this->manager->remove($this->one(RadioLink::class, $id));
+        }
+    }
+
+    private function units(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        $changed = array_filter($after->units, static fn (Unit $one): bool => ($before->units[$one->id] ?? null) !== $one);
+        $gone = array_diff_key($before->units, $after->units);
+        $there = $this->all(PatchedFixture::class, [...array_keys(array_intersect_key($changed, $before->units)), ...array_keys($gone)]);
+        $place = $this->lastPlace('patched_fixture', $rig, [] !== array_diff_key($changed, $before->units));
+        foreach ($changed as $id => $unit) {
+            $was = $before->units[$id] ?? null;
+            $revision = $was?->revision() === $unit->revision() ? null : $this->one(FixtureRevision::class, $unit->revision()->id);
+            $link = null === $unit->linkId ? null : $this->one(RadioLink::class, $unit->linkId);
+            if (null === $was) {
+                $this->manager->persist(PatchedFixture::of($rig, $revision ?? throw new \LogicException('A new unit follows a revision.'), $link, $unit, ++$place));
+            } else {
+                $there[$id]->become($was, $unit, $revision, $link);
+            }
+        }
+        foreach ($gone as $id => $unit) {
+            $this->manager->remove($there[$id]);
+        }
+    }
+
+    private function looks(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        foreach ($after->looks as $id => $look) {
+            $was = $before->looks[$id] ?? null;
+            if ($was === $look) {
+                continue;
+            }
+            $entity = null === $was ? Look::record($rig, $look) : $this->one(Look::class, $id);
+            if (null !== $was) {
+                $entity->become($look);
+            }
+            foreach ($look->values as $unitId => $values) {
+                if (($was->values[$unitId] ?? null) !== $values) {
+                    $entity->set($this->one(PatchedFixture::class, $unitId), $values);
+                }
+            }
+            foreach (array_diff_key($was->values ?? [], $look->values) as $unitId => $values) {
+                $entity->forget($unitId);
+            }
+            $this->manager->persist($entity);
+        }
+        foreach (array_diff_key($before->looks, $after->looks) as $id => $look) {
+            $this->manager->remove($this->one(Look::class, $id));
+        }
+    }
+
+    private function supports(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        $place = $this->lastPlace('support', $rig, [] !== array_diff_key($after->supports, $before->supports));
+        foreach ($after->supports as $id => $support) {
+            $was = $before->supports[$id] ?? null;
+            if (null === $was) {
+                $this->manager->persist(Support::of($rig, $support, ++$place));
+            } elseif ($was !== $support) {
+                $this->one(Support::class, $id)->put($support->held);
+            }
+        }
+        foreach (array_diff_key($before->supports, $after->supports) as $id => $support) {
+            $this->manager->remove($this->one(Support::class, $id));
+        }
+    }
+
+    private function typeCurves(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        foreach ($after->typeCurves + $before->typeCurves as $key => $any) {
+            [$was, $is] = [$before->typeCurves[$key] ?? null, $after->typeCurves[$key] ?? null];
+            if ($was === $is) {
+                continue;
+            }
+            $type = $this->one(FixtureType::class, $any->typeId);
+            $there = null === $was ? null : $this->manager->getRepository(TypeCurves::class)->findOneBy(['rig' => $rig, 'type' => $type, 'mode' => $any->mode]);
+            if (null === $there) {
+                $this->manager->persist(TypeCurves::in($rig, $type, $any->mode, $is->curves ?? []));
+            } elseif (null === $is) {
+                $this->manager->remove($there);
+            } else {
+                $there->change($is->curves);
+            }
+        }
+    }
+
+    /** Where the last of its kind stands in the rig's order; not asked for when nothing is new. */
+    private function lastPlace(string $table, Rig $rig, bool $isAsked): int
+    {
+        $last = $isAsked ? $this->manager->getConnection()->fetchOne('SELECT MAX(place) FROM '.$table.' WHERE rig_id = ?', [(string) $rig->id()]) : 0;
+
+        return \is_int($last) ? $last : 0;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function one(string $class, string $id): object
+    {
+        return $this->manager->find($class, Uuid::fromString($id)) ?? throw new \LogicException(\sprintf('%s %s was there when the rig was read, under its lock.', $class, $id));
+    }
+
+    /**
+     * Many at once, in one question.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     * @param list<string>    $ids
+     *
+     * @return array<string, T> by id
+     */
+    private function all(string $class, array $ids): array
+    {
+        if (\count($ids) > 1) {
+            $this->manager->createQuery('SELECT e FROM '.$class.' e WHERE e.id IN (:ids)')->setParameter('ids', $ids)->getResult();
+        }
+
+        return array_combine($ids, array_map(fn (string $id): object => $this->one($class, $id), $ids));
+    }
+}

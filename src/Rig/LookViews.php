@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Rigger\App\Rig\View\CellView;
+use Rigger\App\Rig\View\LookView;
+use Rigger\App\Rig\View\StepView;
+use Rigger\App\Rig\View\UnreachableView;
+use Rigger\Core\Desk\DeskProgram;
+use Rigger\Core\Desk\StoreLines;
+use Rigger\Core\Input\InputError;
+use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Rig;
+
+/** A look as the interface shows it, with how to store it on the real desk. */
+final class LookViews
+{
+    public static function of(Rig $rig, Look $look): LookView
+    {
+        [$program, $problem] = self::program($rig, $look);
+        $desk = $rig->desk();
+
+        return new LookView(
+            $look->id,
+            $look->name,
+            $look->bank,
+            $look->number,
+            self::cells($rig, $look),
+            array_map(static fn (array $one): StepView => new StepView($one['button'], $one['page'], $one['fader'], $one['value'], $one['label']), $program->steps ?? []),
+            array_map(static function (array $one) use ($rig): UnreachableView {
+                $unit = $rig->unit($one['fixture']);
+
+                return new UnreachableView($unit->id, $unit->name, $one['channel'], $unit->mode()->labels()[$one['channel'] - 1], $one['value']);
+            }, $program->unreachable ?? []),
+            null === $program || null === $desk ? [] : StoreLines::of($desk, $look->name, $look->bank, $look->number, $program->steps),
+            $problem,
+        );
+    }
+
+    /** @return list<CellView> in the order of the patch list */
+    private static function cells(Rig $rig, Look $look): array
+    {
+        $cells = [];
+        foreach ($rig->units as $id => $unit) {
+            if (isset($look->values[$id])) {
+                $cells[] = new CellView($id, $look->values[$id]);
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return array{DeskProgram|null, string|null} */
+    private static function program(Rig $rig, Look $look): array
+    {
+        $desk = $rig->desk();
+        if (null === $desk) {
+            return [null, 'Choose a desk to read the steps.'];
+        }
+        try {
+            return [DeskProgram::of($desk, $rig->deskFixtures(), $look->values, static fn (string $id): string => $rig->unit($id)->name), null];
+        } catch (InputError $error) {
+            return [null, $error->getMessage()];
+        }
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Rigger\App\Repository\Changes;
+use Rigger\App\Repository\Types;
+use Rigger\App\Rig\View\FindingView;
+use Rigger\App\Rig\View\LinkView;
+use Rigger\App\Rig\View\LookView;
+use Rigger\App\Rig\View\RigView;
+use Rigger\App\Rig\View\SupportView;
+use Rigger\App\Rig\View\TypeUseView;
+use Rigger\App\Rig\View\UniverseView;
+use Rigger\Core\Judge\Judge;
+use Rigger\Core\Judge\Judged;
+use Rigger\Core\Patch\UniverseUsage;
+use Rigger\Core\Position\WalkOrder;
+use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Support;
+use Rigger\Core\Rig\Unit;
+
+/** A rig to what the interface shows of it. */
+final readonly class RigViews
+{
+    public function __construct(private Changes $changes, private Types $types)
+    {
+    }
+
+    public function of(Rig $rig): RigView
+    {
+        $latest = $this->types->latestNumbers(array_values(array_unique(array_map(static fn (Unit $one): string => $one->revision()->typeId, $rig->units))));
+        [$undo, $redo] = $this->changes->steps($rig->id);
+
+        return new RigView(
+            $rig->id,
+            $rig->name,
+            $rig->venue,
+            $rig->version,
+            DeskViews::of($rig),
+            UnitViews::of($rig),
+            self::walk($rig),
+            self::types($rig, $latest),
+            array_map(static fn (Link $one): LinkView => new LinkView($one->id, $one->kit->value, $one->label, $one->name, $one->kit->names()), array_values($rig->links)),
+            array_map(static fn (Look $one): LookView => LookViews::of($rig, $one), array_values($rig->looks)),
+            array_map(self::support(...), array_values($rig->supports)),
+            array_map(static fn (Judged $one): FindingView => FindingView::of($one, $rig), Judge::judged($rig, $latest)),
+            array_map(static fn (UniverseUsage $one): UniverseView => new UniverseView($one->universe, $one->used, $one->free, $one->largestGap['from'] ?? null, $one->largestGap['to'] ?? null), $rig->addresses()->usage),
+            $undo,
+            $redo,
+        );
+    }
+
+    /** @return list<int> */
+    private static function walk(Rig $rig): array
+    {
+        $units = array_values($rig->units);
+        $walk = array_keys($units);
+        usort($walk, static fn (int $one, int $other): int => WalkOrder::compare($units[$one]->position, $units[$one]->spot?->x, $units[$other]->position, $units[$other]->spot?->x));
+
+        return $walk;
+    }
+
+    /**
+     * @param array<string, int> $latest
+     *
+     * @return list<TypeUseView>
+     */
+    private static function types(Rig $rig, array $latest): array
+    {
+        $views = [];
+        foreach ($rig->units as $unit) {
+            $revision = $unit->revision();
+            $old = $views[$revision->typeId] ?? null;
+            $views[$revision->typeId] = new TypeUseView($revision->typeId, $revision->maker, $revision->model, ($old->used ?? 0) + 1, min($old->revision ?? $revision->number, $revision->number), $latest[$revision->typeId] ?? $revision->number);
+        }
+
+        return array_values($views);
+    }
+
+    private static function support(Support $support): SupportView
+    {
+        $held = $support->held;
+
+        return new SupportView($support->id, $held->kind->value, $held->name, $held->height, $held->fromX, $held->fromY, $held->toX, $held->toY);
+    }
+}
