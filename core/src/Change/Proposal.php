@@ -8,10 +8,10 @@ namespace Rigger\Core\Change;
 final readonly class Proposal
 {
     /**
-     * @param string       $label   what its button says
+     * @param string                 $label   what its button says
      * @param non-empty-list<Change> $changes
-     * @param int          $trips   how often somebody has to go up a ladder
-     * @param list<string> $givesUp what is lost by it, in words
+     * @param int                    $trips   how often somebody has to go up a ladder
+     * @param list<string>           $givesUp what is lost by it, in words
      */
     public function __construct(public string $label, public array $changes, public int $trips = 0, public array $givesUp = [])
     {

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Rig;
 
-use Rigger\Core\Input\InputError;
 use Rigger\Core\Light\AtRest;
 use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\Mode;
-use Rigger\Core\Profile\ProfileCheck;
-use Rigger\Core\Severity;
 
 /** A mode of a revision, shared by all units that are set to it: what follows from the chart alone is worked out once. */
 final class UnitMode
@@ -18,8 +15,6 @@ final class UnitMode
     /** Stands for chart and mode together: units of equal identity at one address are twins. */
     public readonly string $identity;
     private CompiledMode|false|null $compiled = null;
-    /** @var list<ChartFinding>|null */
-    private ?array $faults = null;
     /** @var array<string, AtRest> by channels */
     private array $rests = [];
 
@@ -32,7 +27,7 @@ final class UnitMode
     /** @return list<ChartFinding> what is wrong in the chart: errors and warnings */
     public function faults(): array
     {
-        return $this->faults ??= array_values(array_filter(ProfileCheck::ofMode($this->revision->profile, $this->mode), static fn (ChartFinding $one): bool => \in_array($one->code->severity(), [Severity::Error, Severity::Warning], true)));
+        return $this->revision->faults($this->mode);
     }
 
     /**
@@ -52,13 +47,7 @@ final class UnitMode
     /** @return CompiledMode|null null when the chart has errors: Fixtures reports them */
     public function compiled(): ?CompiledMode
     {
-        if (null === $this->compiled) {
-            try {
-                $this->compiled = CompiledMode::of($this->revision->profile, $this->mode->key);
-            } catch (InputError) {
-                $this->compiled = false;
-            }
-        }
+        $this->compiled ??= $this->revision->compiled($this->mode->key) ?? false;
 
         return false === $this->compiled ? null : $this->compiled;
     }
