@@ -26,6 +26,7 @@ export type Plan = Schemas['PlanView'];
 export type HistoryEntry = Schemas['ChangeView'];
 /** One thing that can be done to a rig, as the door takes it. */
 export type Change = Schemas['Change'];
+export type RigChange = Schemas['RigChangeView'];
 export type Support = Schemas['SupportView'];
 export type Spot = Schemas['SpotView'];
 export type Curve = Schemas['CurveView'];

@@ -3,7 +3,8 @@ import { getContext, setContext } from 'svelte';
 import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
 import { keys } from '../api/queries';
-import type { Change, Repair, Rig } from '../api/types';
+import type { Change, Repair, Rig, RigChange } from '../api/types';
+import { merged } from '../lib/merge';
 
 export type Notice = { kind: 'problem' | 'meanwhile'; words: string };
 
@@ -41,7 +42,7 @@ export class RigSession {
       const call = api.POST('/api/rigs/{id}/changes', { params: { path: { id: this.id } }, body });
       const answer = await answered(call);
       this.made = answer.made;
-      await this.take(answer.rig);
+      await this.#take(answer.changed);
       this.notice = null;
       return null;
     } catch (error) {
@@ -58,10 +59,12 @@ export class RigSession {
     }
   }
 
-  /** The rig as a write left it. A chart that is open is read anew first: the next edit builds on it. */
-  async take(rig: Rig): Promise<void> {
-    this.#client.setQueryData(keys.rig(this.id), rig);
-    this.#client.setQueryData(keys.version(this.id), { version: rig.version });
+  /** The rig as a change left it. A chart that is open is read anew first: the next edit builds on it. */
+  async #take(change: RigChange): Promise<void> {
+    // A window is never half up to date: on another version than the one that this differs from, all is read.
+    if (this.rig.version !== change.base) return this.refresh();
+    this.#client.setQueryData(keys.rig(this.id), merged(this.rig, change));
+    this.#client.setQueryData(keys.version(this.id), { version: change.version });
     void this.#client.invalidateQueries({ queryKey: keys.allTypes });
     await this.#client.invalidateQueries({ queryKey: ['chart'] });
   }

@@ -18,12 +18,14 @@ vi.mock('../api/client', () => ({
 const { RigSession } = await import('./rig.svelte');
 
 let client: QueryClient;
-const current = { version: 7, fixtures: [{ id: 'tape', linkId: 'left' }] } as unknown as Rig;
+const none = { gone: [], at: [], put: [] };
+const changed = { base: 7, version: 8, strips: none, fixtures: none, looks: none, findings: none };
+const current = { version: 7, looks: [], findings: [], fixtures: [{ id: 'tape', linkId: 'left' }] } as unknown as Rig;
 const session = () => new RigSession('r', client, () => current);
 
 beforeEach(() => {
   calls.length = 0;
-  answer = () => Promise.resolve({ version: 8, said: '', made: ['m'], rig: { version: 8 } });
+  answer = () => Promise.resolve({ version: 8, said: '', made: ['m'], changed });
   client = new QueryClient();
 });
 
@@ -35,9 +37,18 @@ describe('a change', () => {
     const one = session();
     expect(await one.change(rename)).toBeNull();
     expect(calls).toEqual([{ path: '/api/rigs/{id}/changes', body: { base: 7, changes: [rename] } }]);
-    expect(client.getQueryData(['rig', 'r'])).toEqual({ version: 8 });
+    expect(client.getQueryData<Rig>(['rig', 'r'])?.version).toBe(8);
+    expect(client.getQueryData<Rig>(['rig', 'r'])?.fixtures).toEqual(current.fixtures);
     expect(client.getQueryData(['rig', 'r', 'version'])).toEqual({ version: 8 });
     expect(one.made).toEqual(['m']);
+  });
+
+  it('whose answer differs from another version than the window has is not half taken', async () => {
+    const refreshed = vi.spyOn(client, 'invalidateQueries');
+    answer = () => Promise.resolve({ version: 9, said: '', made: [], changed: { ...changed, base: 8 } });
+    await session().change(rename);
+    expect(client.getQueryData(['rig', 'r'])).toBeUndefined();
+    expect(refreshed).toHaveBeenCalledWith({ queryKey: ['rig', 'r'] });
   });
 
   it('that is refused tells the window, or its field when that asks for it', async () => {

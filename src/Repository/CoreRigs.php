@@ -56,6 +56,27 @@ final readonly class CoreRigs
         );
     }
 
+    /**
+     * Stands for everything that a rig shows: its version, the charts that it follows with their words, and which are the newest.
+     *
+     * @throws Problem not_found, thrown_away
+     */
+    public function stamp(Uuid $id): string
+    {
+        $row = $this->row(<<<'SQL'
+            SELECT r.version, r.thrown_at, d.on_shelf, (
+                SELECT string_agg(v.id::text || v.xmin::text || t.xmin::text || (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id), ',' ORDER BY v.id)
+                FROM (SELECT DISTINCT revision_id FROM patched_fixture WHERE rig_id = r.id) f JOIN fixture_revision v ON v.id = f.revision_id JOIN fixture_type t ON t.id = v.type_id
+            ) AS charts
+            FROM rig r LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?
+            SQL, (string) $id) ?? throw Problem::notFound('This rig');
+        if (null !== $row->textOrNull('thrown_at')) {
+            throw Problem::thrownAway('This rig');
+        }
+
+        return $row->whole('version').' '.$row->textOrNull('charts').' '.(null !== $row->flagOrNull('on_shelf') && $row->flag('on_shelf') ? 'on' : 'off');
+    }
+
     /** @return list<Unit> */
     private function units(string $rigId): array
     {

@@ -56,6 +56,11 @@ final readonly class Row
         return \is_bool($value) ? $value : throw self::surprise($column);
     }
 
+    public function flagOrNull(string $column): ?bool
+    {
+        return null === $this->columns[$column] ? null : $this->flag($column);
+    }
+
     public function timeOrNull(string $column): ?\DateTimeImmutable
     {
         return null === $this->columns[$column] ? null : new \DateTimeImmutable($this->text($column));

@@ -66,7 +66,7 @@ final readonly class DeskViews
     }
 
     /** @param list<array{id: string, channel: int, label: string}> $uses */
-    private static function strip(Fader $fader, array $uses, Rig $rig): StripView
+    public static function strip(Fader $fader, array $uses, Rig $rig): StripView
     {
         $first = $uses[0] ?? null;
         $unit = null === $first ? null : $rig->unit($first['id']);

@@ -53,7 +53,7 @@ final readonly class Door
                     $this->history->forgetUndone($rig);
                 }
 
-                return new Done($before, $this->world->hasWritten() ? $this->loader->get($rigId) : $applied->rig->at($rig->version()), $applied->said, $applied->made);
+                return new Done($before, $this->world->hasWritten() ? $this->loader->get($rigId)->sharing($before) : $applied->rig->at($rig->version()), $applied->said, $applied->made);
             });
         } finally {
             $this->journal->close();
@@ -82,7 +82,7 @@ final readonly class Door
             // It writes rows past the entity manager: what that remembers is of no use then.
             $this->manager->clear();
 
-            return new Done($before, $this->loader->get($rigId), $said);
+            return new Done($before, $this->loader->get($rigId)->sharing($before), $said);
         });
     }
 

@@ -9,6 +9,7 @@ use Rigger\App\Repository\Types;
 use Rigger\App\Rig\View\FindingView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\LookView;
+use Rigger\App\Rig\View\RigChangeView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Rig\View\SupportView;
 use Rigger\App\Rig\View\TypeUseView;
@@ -32,7 +33,7 @@ final readonly class RigViews
 
     public function of(Rig $rig): RigView
     {
-        $latest = $this->types->latestNumbers(array_values(array_unique(array_map(static fn (Unit $one): string => $one->revision()->typeId, $rig->units))));
+        $latest = $this->latest($rig);
         [$undo, $redo] = $this->changes->steps($rig->id);
 
         return new RigView(
@@ -44,14 +45,47 @@ final readonly class RigViews
             UnitViews::of($rig),
             self::walk($rig),
             self::types($rig, $latest),
-            array_map(static fn (Link $one): LinkView => new LinkView($one->id, $one->kit->value, $one->label, $one->name, $one->kit->names()), array_values($rig->links)),
+            self::links($rig),
             array_map(static fn (Look $one): LookView => LookViews::of($rig, $one), array_values($rig->looks)),
-            array_map(self::support(...), array_values($rig->supports)),
+            self::supports($rig),
             array_map(static fn (Judged $one): FindingView => FindingView::of($one, $rig), Judge::judged($rig, $latest)),
-            array_map(static fn (UniverseUsage $one): UniverseView => new UniverseView($one->universe, $one->used, $one->free, $one->largestGap['from'] ?? null, $one->largestGap['to'] ?? null), $rig->addresses()->usage),
+            self::universes($rig),
             $undo,
             $redo,
         );
+    }
+
+    /** What differs after a change. */
+    public function changed(Rig $before, Rig $after): RigChangeView
+    {
+        $latest = $this->latest($after);
+        [$undo, $redo] = $this->changes->steps($after->id);
+
+        return (new Changed($before, $after, $latest))->view($undo, $redo, self::types($after, $latest), self::walk($after));
+    }
+
+    /** @return array<string, int> number of the newest revision, by type */
+    private function latest(Rig $rig): array
+    {
+        return $this->types->latestNumbers(array_values(array_unique(array_map(static fn (Unit $one): string => $one->revision()->typeId, $rig->units))));
+    }
+
+    /** @return list<LinkView> */
+    public static function links(Rig $rig): array
+    {
+        return array_map(static fn (Link $one): LinkView => new LinkView($one->id, $one->kit->value, $one->label, $one->name, $one->kit->names()), array_values($rig->links));
+    }
+
+    /** @return list<SupportView> */
+    public static function supports(Rig $rig): array
+    {
+        return array_map(self::support(...), array_values($rig->supports));
+    }
+
+    /** @return list<UniverseView> */
+    public static function universes(Rig $rig): array
+    {
+        return array_map(static fn (UniverseUsage $one): UniverseView => new UniverseView($one->universe, $one->used, $one->free, $one->largestGap['from'] ?? null, $one->largestGap['to'] ?? null), $rig->addresses()->usage);
     }
 
     /** @return list<int> */

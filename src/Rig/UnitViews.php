@@ -24,25 +24,19 @@ final class UnitViews
     /** @var array<string, list<SettingLineView>> by revision */
     private array $settings = [];
 
-    private function __construct(private readonly Rig $rig)
+    public function __construct(private readonly Rig $rig)
     {
     }
 
     /** @return list<FixtureView> in the order of the patch list */
     public static function of(Rig $rig): array
     {
-        $self = new self($rig);
-        $views = [];
-        foreach ($rig->units as $unit) {
-            $first = $rig->together($unit)->units[0];
-            $views[] = $self->view($unit, $first === $unit ? null : $first->id);
-        }
-
-        return $views;
+        return array_map((new self($rig))->view(...), array_values($rig->units));
     }
 
-    private function view(Unit $unit, ?string $twinOf): FixtureView
+    public function view(Unit $unit): FixtureView
     {
+        $first = $this->rig->together($unit)->units[0];
         $profile = $unit->revision()->profile;
         $mode = $unit->mode();
         $span = $unit->span();
@@ -61,7 +55,7 @@ final class UnitViews
             $span->first,
             $span->last(),
             $mode->labels(),
-            $twinOf,
+            $first->id === $unit->id ? null : $first->id,
             null === $profile->switches ? null : self::switches($profile->switches, $span->first),
             Display::at($mode->display, $span->first),
             $mode->setup,

@@ -63,6 +63,53 @@ final class Views
         return $differs;
     }
 
+    /**
+     * What a window makes of an answer: the differences laid over the view that it has.
+     *
+     * @param array<string, mixed> $rig
+     * @param array<string, mixed> $changed
+     *
+     * @return array<string, mixed>
+     */
+    public static function merged(array $rig, array $changed): array
+    {
+        foreach (['version', 'name', 'walk', 'types', 'universes', 'undo', 'redo'] as $whole) {
+            $rig[$whole] = $changed[$whole];
+        }
+        foreach (['links', 'supports'] as $ifOther) {
+            $rig[$ifOther] = $changed[$ifOther] ?? $rig[$ifOther];
+        }
+        if (null !== $changed['desk']) {
+            $rig['desk'] = $changed['desk']['desk'];
+        }
+        foreach ($changed['strips']['at'] as $nth => $at) {
+            $rig['desk']['strips'][$at] = $changed['strips']['put'][$nth];
+        }
+        $rig['fixtures'] = self::laid($rig['fixtures'], $changed['fixtures'], 'id');
+        $rig['looks'] = self::laid($rig['looks'], $changed['looks'], 'id');
+        // All of the charts' findings come anew.
+        $rig['findings'] = self::laid(array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fixtures' !== $one['stage'])), $changed['findings'], 'key');
+
+        return $rig;
+    }
+
+    /**
+     * @param list<array<string, mixed>>                                                $list
+     * @param array{gone: list<string>, at: list<int>, put: list<array<string, mixed>>} $change
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function laid(array $list, array $change, string $key): array
+    {
+        $leaving = array_flip([...$change['gone'], ...array_column($change['put'], $key)]);
+        $list = array_values(array_filter($list, static fn (array $one): bool => !isset($leaving[$one[$key]])));
+        foreach ($change['at'] as $nth => $at) {
+            array_splice($list, $at, 0, [$change['put'][$nth]]);
+        }
+
+        return $list;
+    }
+
     private function value(mixed $value): mixed
     {
         if (\is_array($value)) {

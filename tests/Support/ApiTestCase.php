@@ -59,7 +59,7 @@ abstract class ApiTestCase extends WebTestCase
     {
         $answer = $this->changed($rig, $base, $change, $status);
 
-        return 200 === $status ? $answer['rig'] : $answer;
+        return 200 === $status ? $this->ask('GET', str_starts_with($rig, '/') ? $rig : '/api/rigs/'.$rig) : $answer;
     }
 
     /**

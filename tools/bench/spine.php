@@ -78,7 +78,7 @@ foreach ($names as $name => [$units, $reach]) {
     $version = $rig['version'];
     $bytes = [];
     row('one unit moved, of '.$units, $reach, $url.'/version', $runs, static function (int $run) use ($url, $ids, &$version, &$bytes): float {
-        [$took, $answer, $size] = ask('POST', $url.'/changes', ['base' => $version, 'changes' => [['do' => 'move-units', 'units' => [$ids[($run * 7) % count($ids)]], 'to' => (1 + $run % 2).'/'.(400 + $run % 60)]]]);
+        [$took, $answer, $size] = ask('POST', $url.'/changes', ['base' => $version, 'changes' => [['do' => 'move-units', 'units' => [$ids[($run * 7) % count($ids)]], 'to' => random_int(1, 2).'/'.random_int(300, 480)]]]);
         $version = $answer['version'];
         $bytes[] = (float) $size;
 

@@ -1899,6 +1899,13 @@ export interface components {
             words: string;
             preflight: components["schemas"]["PreflightView"][];
         };
+        DeskChangeView: {
+            desk?: components["schemas"]["DeskView"] | null;
+        };
+        StripsChangeView: {
+            at: number[];
+            put: components["schemas"]["StripView"][];
+        };
         SwitchesView: {
             count: number;
             base: number;
@@ -1963,6 +1970,11 @@ export interface components {
             curves: components["schemas"]["CurveView"][];
             keys?: string | null;
         };
+        UnitsChangeView: {
+            gone: string[];
+            at: number[];
+            put: components["schemas"]["FixtureView"][];
+        };
         TypeUseView: {
             typeId: string;
             maker: string;
@@ -2007,6 +2019,11 @@ export interface components {
             lines: string[];
             problem?: string | null;
         };
+        LooksChangeView: {
+            gone: string[];
+            at: number[];
+            put: components["schemas"]["LookView"][];
+        };
         SupportView: {
             id: string;
             kind: string;
@@ -2037,12 +2054,53 @@ export interface components {
             /** @default [] */
             others?: components["schemas"]["RepairView"][];
         };
+        FindingsChangeView: {
+            gone: string[];
+            at: number[];
+            put: components["schemas"]["FindingView"][];
+        };
         UniverseView: {
             universe: number;
             used: number;
             free: number;
             gapFrom?: number | null;
             gapTo?: number | null;
+        };
+        RigChangeView: {
+            base: number;
+            version: number;
+            name: string;
+            desk?: components["schemas"]["DeskChangeView"] | null;
+            strips: components["schemas"]["StripsChangeView"];
+            fixtures: components["schemas"]["UnitsChangeView"];
+            walk: number[];
+            types: components["schemas"]["TypeUseView"][];
+            links?: components["schemas"]["LinkView"][] | null;
+            looks: components["schemas"]["LooksChangeView"];
+            supports?: components["schemas"]["SupportView"][] | null;
+            findings: components["schemas"]["FindingsChangeView"];
+            universes: components["schemas"]["UniverseView"][];
+            undo?: string | null;
+            redo?: string | null;
+        };
+        AnswerView: {
+            version: number;
+            said: string;
+            made: string[];
+            changed: components["schemas"]["RigChangeView"];
+        };
+        RigLineView: {
+            id: string;
+            name: string;
+            venue: string;
+            desk?: string | null;
+            version: number;
+            tape: string[];
+        };
+        RigListView: {
+            rigs: components["schemas"]["RigLineView"][];
+            page: number;
+            total: number;
         };
         RigView: {
             id: string;
@@ -2060,25 +2118,6 @@ export interface components {
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
             redo?: string | null;
-        };
-        AnswerView: {
-            version: number;
-            said: string;
-            made: string[];
-            rig: components["schemas"]["RigView"];
-        };
-        RigLineView: {
-            id: string;
-            name: string;
-            venue: string;
-            desk?: string | null;
-            version: number;
-            tape: string[];
-        };
-        RigListView: {
-            rigs: components["schemas"]["RigLineView"][];
-            page: number;
-            total: number;
         };
         AtVersion: {
             version: number;

@@ -72,6 +72,12 @@ final readonly class Desk
     /** @return list<Fader> every fader in each of its meanings that reaches a slot, by button, page, number */
     public function faders(): array
     {
+        return KnownFaders::of($this, $this->all(...));
+    }
+
+    /** @return list<Fader> */
+    private function all(): array
+    {
         $faders = match ($this->layout) {
             Layout::Buttons, Layout::Zones => array_merge(...array_map($this->fadersOfButton(...), range(1, $this->buttons ?? 1))),
             Layout::Flat => $this->row($this->faders * $this->pages, $this->faders),

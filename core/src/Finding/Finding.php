@@ -10,6 +10,9 @@ use Rigger\Core\Severity;
 /** Something that is wrong with a rig, or that will catch someone out: facts. Wording makes the sentence of it. */
 final readonly class Finding
 {
+    /** Tells it apart from every other of its rig, and stays while the fault does. */
+    public string $key;
+
     /**
      * @param string                                                $stage   fixtures, patch, lines, desk or looks
      * @param string                                                $code    stable word
@@ -29,12 +32,30 @@ final readonly class Finding
         public ?string $linkId = null,
         public ?string $lookId = null,
     ) {
+        $nth = $figures['key'] ?? null;
+        $this->key = $stage.'/'.$code.'/'.implode('+', $units).(null === $typeId ? '' : '/'.$typeId).(null === $linkId ? '' : '/'.$linkId).(null === $lookId ? '' : '/'.$lookId).(\is_string($nth) ? '/'.$nth : '');
     }
 
     /** @param int|float|string|bool|null $value of one figure more */
     public function with(string $figure, int|float|string|bool|null $value): self
     {
         return new self($this->stage, $this->code, $this->severity, $this->units, [$figure => $value] + $this->figures, $this->typeId, $this->linkId, $this->lookId);
+    }
+
+    /** Whether the same numbers stand in both. */
+    public function hasFiguresOf(self $other): bool
+    {
+        foreach ($this->figures + $other->figures as $name => $figure) {
+            $theirs = $other->figures[$name] ?? null;
+            $isSame = $figure instanceof DeskFinding && $theirs instanceof DeskFinding
+                ? $figure->channels === $theirs->channels && $figure->figures === $theirs->figures
+                : $figure === $theirs && \array_key_exists($name, $this->figures);
+            if (!$isSame) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function whole(string $figure): int
@@ -56,11 +77,5 @@ final readonly class Finding
         $value = $this->figures[$figure] ?? '';
 
         return \is_string($value) ? $value : '';
-    }
-
-    /** Tells it apart from every other of its rig, and stays while the fault does. */
-    public function key(): string
-    {
-        return implode('/', array_filter([$this->stage, $this->code, implode('+', $this->units), $this->typeId, $this->linkId, $this->lookId, $this->figures['key'] ?? null], is_string(...)));
     }
 }

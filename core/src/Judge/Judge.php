@@ -13,22 +13,55 @@ use Rigger\Core\Judge\Looks\LookJudge;
 use Rigger\Core\Judge\Patch\AddressJudge;
 use Rigger\Core\Judge\Patch\UnitJudge;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 
-/** Everything that is wrong with a rig, stage by stage. */
-final class Judge
+/** What is wrong with a rig, stage by stage, and what could be done about it. */
+final readonly class Judge
 {
-    /**
-     * @param array<string, int> $latest number of the newest revision, by type
-     *
-     * @return list<Finding>
-     */
-    public static function findings(Rig $rig, array $latest = []): array
+    private ?DeskProposals $desk;
+
+    /** @param array<string, int> $latest number of the newest revision, by type */
+    public function __construct(private Rig $rig, private array $latest = [])
     {
-        return array_map(static fn (Judged $one): Finding => $one->finding, self::judged($rig, $latest));
+        $this->desk = null === $rig->desk ? null : DeskProposals::of($rig);
+    }
+
+    /** @return list<Finding> the facts alone */
+    public function findings(): array
+    {
+        return [
+            ...ChartJudge::findings($this->rig, $this->latest),
+            ...AddressJudge::findings($this->rig),
+            ...UnitJudge::findings($this->rig),
+            ...LinkJudge::findings($this->rig),
+            ...DeskJudge::findings($this->rig),
+            ...LookJudge::findings($this->rig),
+        ];
+    }
+
+    /** A finding of this rig with what could be done about it. */
+    public function about(Finding $finding): Judged
+    {
+        $proposals = match ($finding->stage) {
+            'patch' => AddressJudge::proposals($this->rig, $finding),
+            'lines' => LinkJudge::proposals($this->rig, $finding),
+            'desk' => $this->desk?->for($finding) ?? [],
+            'looks' => LookJudge::proposals($this->rig, $finding),
+            default => [],
+        };
+        $stuck = [] === $proposals && 'desk' === $finding->stage ? $this->desk?->whyNone($finding) : null;
+
+        return new Judged(null === $stuck ? $finding : $finding->with('stuck', $stuck), $proposals);
+    }
+
+    /** Whether what is offered to a unit at the desk, which no fader reaches, is the same as in another rig that it hangs in likewise. */
+    public function offersTheSame(self $other, Unit $unit): bool
+    {
+        return null !== $this->desk && null !== $other->desk && $this->desk->offersTheSame($other->desk, $unit);
     }
 
     /**
-     * The findings with what could be done about each.
+     * Everything with what could be done about it.
      *
      * @param array<string, int> $latest number of the newest revision, by type
      *
@@ -36,27 +69,8 @@ final class Judge
      */
     public static function judged(Rig $rig, array $latest = []): array
     {
-        $findings = [
-            ...ChartJudge::findings($rig, $latest),
-            ...AddressJudge::findings($rig),
-            ...UnitJudge::findings($rig),
-            ...LinkJudge::findings($rig),
-            ...DeskJudge::findings($rig),
-            ...LookJudge::findings($rig),
-        ];
-        $desk = null === $rig->desk ? null : DeskProposals::of($rig);
+        $judge = new self($rig, $latest);
 
-        return array_map(static function (Finding $one) use ($rig, $desk): Judged {
-            $proposals = match ($one->stage) {
-                'patch' => AddressJudge::proposals($rig, $one),
-                'lines' => LinkJudge::proposals($rig, $one),
-                'desk' => $desk?->for($one) ?? [],
-                'looks' => LookJudge::proposals($rig, $one),
-                default => [],
-            };
-            $stuck = [] === $proposals && 'desk' === $one->stage ? $desk?->whyNone($one) : null;
-
-            return new Judged(null === $stuck ? $one : $one->with('stuck', $stuck), $proposals);
-        }, $findings);
+        return array_map($judge->about(...), $judge->findings());
     }
 }

@@ -221,6 +221,32 @@ final class Rig
         return new Trim(array_values($curves), $unit->pan, $unit->tilt);
     }
 
+    /** The same rig, made of another's objects wherever it has equal ones: then what differs between the two is what is not identical. */
+    public function sharing(self $other): self
+    {
+        $rig = clone $this;
+        $same = static fn (?object $mine, ?object $theirs): bool => serialize($mine) === serialize($theirs);
+        foreach ($rig->units as $id => $one) {
+            $there = $other->units[$id] ?? null;
+            $rig->units[$id] = null !== $there && $one->equals($there) ? $there : $one;
+        }
+        foreach ($rig->links as $id => $one) {
+            $rig->links[$id] = $same($one, $other->links[$id] ?? null) ? $other->links[$id] : $one;
+        }
+        foreach ($rig->looks as $id => $one) {
+            $rig->looks[$id] = $same($one, $other->looks[$id] ?? null) ? $other->looks[$id] : $one;
+        }
+        foreach ($rig->supports as $id => $one) {
+            $rig->supports[$id] = $same($one, $other->supports[$id] ?? null) ? $other->supports[$id] : $one;
+        }
+        foreach ($rig->typeCurves as $key => $one) {
+            $rig->typeCurves[$key] = $same($one, $other->typeCurves[$key] ?? null) ? $other->typeCurves[$key] : $one;
+        }
+        $rig->desk = $same($rig->desk, $other->desk) ? $other->desk : $rig->desk;
+
+        return $rig;
+    }
+
     /** The same at another version. */
     public function at(int $version): self
     {

@@ -17,6 +17,8 @@ final class Unit
     /** @readonly @phpstan-allow-private-mutation */
     public UnitMode $at;
     private ?Span $span = null;
+    private ?Placed $placed = null;
+    private ?string $twinKey = null;
 
     /**
      * @param string|null        $receiver     name that its receiver is set to; null without a link
@@ -101,13 +103,35 @@ final class Unit
 
     public function placed(): Placed
     {
-        return new Placed($this->id, $this->place->universe, $this->span(), $this->at->identity);
+        return $this->placed ??= new Placed($this->id, $this->place->universe, $this->span(), $this->at->identity);
     }
 
     /** Equal for twins: units of one chart in one mode at one place. */
     public function twinKey(): string
     {
-        return $this->place->words().' '.$this->at->identity;
+        return $this->twinKey ??= $this->place->universe.'.'.$this->place->address.' '.$this->at->identity;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this === $other || $this->id === $other->id && $this->at === $other->at && $this->place->equals($other->place) && $this->noted() === $other->noted()
+            && self::sameCurves($this->curves, $other->curves) && $this->setAt?->getTimestamp() === $other->setAt?->getTimestamp() && $this->provedAt?->getTimestamp() === $other->provedAt?->getTimestamp();
+    }
+
+    /**
+     * @param list<ChannelCurve> $one
+     * @param list<ChannelCurve> $other
+     */
+    private static function sameCurves(array $one, array $other): bool
+    {
+        return $one === $other || array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $one) === array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $other);
+    }
+
+    /** @return list<mixed> what is kept of it as plain values */
+    private function noted(): array
+    {
+        return [$this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height, $this->number, $this->groups, $this->note,
+            $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons];
     }
 
     public function renamed(string $name): self
@@ -144,7 +168,7 @@ final class Unit
     public function following(Revision $revision): self
     {
         $unit = clone $this;
-        $unit->span = null;
+        $unit->span = $unit->placed = $unit->twinKey = null;
         $unit->at = self::modeOf($revision, $this->at->mode->key);
 
         return $unit;
@@ -231,7 +255,7 @@ final class Unit
         return $unit;
     }
 
-    public function noted(?string $note): self
+    public function withNote(?string $note): self
     {
         $unit = clone $this;
         $unit->note = $note;
@@ -268,7 +292,7 @@ final class Unit
     private function unset(): self
     {
         $unit = clone $this;
-        $unit->span = null;
+        $unit->span = $unit->placed = $unit->twinKey = null;
         $unit->setAt = $unit->provedAt = null;
 
         return $unit;

@@ -15,6 +15,8 @@ final class UnitMode
     /** Stands for chart and mode together: units of equal identity at one address are twins. */
     public readonly string $identity;
     private CompiledMode|false|null $compiled = null;
+    /** @var array<string, float> by values */
+    private array $flashes = [];
     /** @var array<string, AtRest> by channels */
     private array $rests = [];
 
@@ -28,6 +30,27 @@ final class UnitMode
     public function faults(): array
     {
         return $this->revision->faults($this->mode);
+    }
+
+    /**
+     * How often it flashes at these values, in flashes a second; 0 where it does not, is dark, or cannot be worked out.
+     *
+     * @param list<int> $values one a channel
+     */
+    public function flash(array $values): float
+    {
+        $key = implode(',', $values);
+
+        return $this->flashes[$key] ??= $this->flashOf($values);
+    }
+
+    /** @param list<int> $values */
+    private function flashOf(array $values): float
+    {
+        $mode = $this->compiled();
+        $light = null === $mode || \count($values) !== $mode->mode->footprint() ? null : $mode->light($values);
+
+        return null === $light || $light->isDark() ? 0.0 : $light->fastestFlash();
     }
 
     /**

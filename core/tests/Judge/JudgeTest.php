@@ -33,7 +33,7 @@ final class JudgeTest extends TestCase
     public function testEachFaultIsToldInOneSentenceWithItsNumbers(string $code, string $title, string $severity, string $sentence): void
     {
         $rig = Rigs::demo();
-        foreach (Judge::findings($rig) as $one) {
+        foreach ((new Judge($rig))->findings() as $one) {
             if ($code === $one->code && $title === Wording::title($one, $rig)) {
                 self::assertSame($severity, $one->severity->value);
                 self::assertStringContainsString($sentence, Wording::message($one, $rig));
@@ -47,9 +47,9 @@ final class JudgeTest extends TestCase
     public function testEveryFindingHasItsOwnKeyAndKeepsItWhileItStands(): void
     {
         foreach ([Rigs::demo(), ...array_map(Rigs::byChance(...), range(1, 30))] as $rig) {
-            $keys = array_map(static fn (Finding $one): string => $one->key(), Judge::findings($rig));
+            $keys = array_map(static fn (Finding $one): string => $one->key, (new Judge($rig))->findings());
             self::assertSame($keys, array_values(array_unique($keys)));
-            self::assertSame($keys, array_map(static fn (Finding $one): string => $one->key(), Judge::findings($rig->renamed('Another'))));
+            self::assertSame($keys, array_map(static fn (Finding $one): string => $one->key, (new Judge($rig->renamed('Another')))->findings()));
         }
     }
 
@@ -67,7 +67,7 @@ final class JudgeTest extends TestCase
     {
         $rig = Rigs::demo();
         $type = Rigs::named($rig, 'Drum 1')->revision()->typeId;
-        $told = array_values(array_filter(Judge::findings($rig, [$type => 3]), static fn (Finding $one): bool => 'newer_revision' === $one->code));
+        $told = array_values(array_filter((new Judge($rig, [$type => 3]))->findings(), static fn (Finding $one): bool => 'newer_revision' === $one->code));
         self::assertCount(1, $told);
         self::assertSame('Drum 6 has revision 3; this rig follows revision 1.', Wording::message($told[0], $rig));
     }
@@ -78,7 +78,7 @@ final class JudgeTest extends TestCase
         $pack = Rigs::named($rig, 'Pack B');
         $curve = new ChannelCurve(1, new Curve(Shape::Linear, 26, 255, Bound::Clamp));
         $rig = $rig->withUnits($pack->bent([$curve])->numbered(7), Rigs::named($rig, 'Haar')->numbered(7));
-        $said = array_map(static fn (Finding $one): string => Wording::title($one, $rig).': '.Wording::message($one, $rig), array_filter(Judge::findings($rig), static fn (Finding $one): bool => \in_array($one->code, ['glows', 'number_twice'], true)));
+        $said = array_map(static fn (Finding $one): string => Wording::title($one, $rig).': '.Wording::message($one, $rig), array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => \in_array($one->code, ['glows', 'number_twice'], true)));
         self::assertContains('Pack B glows in a blackout: Pack B still glows in a blackout: with its fader at 0, Socket 1 (1) gets 26, which is 10 % of its light.', $said);
         self::assertContains('Two units are number 7: Pack B and Haar are called by the same number: whoever hears "7" cannot know which.', $said);
     }

@@ -53,7 +53,7 @@ final class ProposalLawsTest extends TestCase
         foreach (Judge::judged($rig) as $judged) {
             foreach ($judged->proposals as $proposal) {
                 $after = Changes::apply($proposal->changes, $rig, new SmallWorld())->rig;
-                $what = $proposal->label.' for '.$judged->finding->key();
+                $what = $proposal->label.' for '.$judged->finding->key;
                 self::assertLessThanOrEqual($before[$judged->finding->code] ?? 0, self::tally($after)[$judged->finding->code] ?? 0, $what.' adds one of its kind');
                 self::assertNothingLockedMoved($rig, $after, $what);
                 self::assertTwinsStay($rig, $after, $what);
@@ -100,7 +100,7 @@ final class ProposalLawsTest extends TestCase
     /** @return array<string, int> findings by code */
     private static function tally(Rig $rig): array
     {
-        return array_count_values(array_map(static fn (Finding $one): string => $one->code, array_filter(Judge::findings($rig), static fn (Finding $one): bool => Severity::Note !== $one->severity)));
+        return array_count_values(array_map(static fn (Finding $one): string => $one->code, array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => Severity::Note !== $one->severity)));
     }
 
     /** Units that have to be set anew. */

@@ -19,7 +19,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
-/** The door: changes come in, the rig as it is then goes out. */
+/** The door: changes come in, what differs then goes out. */
 final readonly class ChangesController
 {
     public function __construct(private Door $door, private RigViews $views)
@@ -39,7 +39,7 @@ final readonly class ChangesController
             default => $this->door->change($id, $base, ChangeReader::readAll($in, 'changes')),
         };
 
-        return Reply::with(new AnswerView($done->after->version, $done->said, $done->made, $this->views->of($done->after)));
+        return Reply::with(new AnswerView($done->after->version, $done->said, $done->made, $this->views->changed($done->before, $done->after)));
     }
 
     /** "undo" or "redo", which are steps through the history and no changes of their own; null for changes. */

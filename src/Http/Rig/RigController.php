@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Rig;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Build;
 use Rigger\App\Doctrine\Transaction;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Http\Answers;
@@ -23,6 +24,8 @@ use Rigger\App\Rig\View\RigListView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\Core\Rig\Limits;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -56,13 +59,21 @@ final readonly class RigController
             return $rig;
         });
 
-        return $this->show($rig->id());
+        return Reply::with($this->views->of($this->loader->get($rig->id())));
     }
 
     #[Route('/api/rigs/{id}', methods: 'GET'), Answers(RigView::class)]
-    public function show(Uuid $id): JsonResponse
+    public function show(Uuid $id, Request $request, Build $build): Response
     {
-        return Reply::with($this->views->of($this->loader->get($id)));
+        $unchanged = (new Response())->setEtag(sha1($build->id().$this->loader->stamp($id)))->setPrivate();
+        $unchanged->headers->addCacheControlDirective('no-cache');
+        if ($unchanged->isNotModified($request)) {
+            return $unchanged;
+        }
+        $answer = Reply::with($this->views->of($this->loader->get($id)));
+        $answer->headers->add($unchanged->headers->all());
+
+        return $answer;
     }
 
     #[Route('/api/rigs/{id}/version', methods: 'GET'), Answers(AtVersion::class)]

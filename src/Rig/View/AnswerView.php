@@ -8,11 +8,12 @@ namespace Rigger\App\Rig\View;
 final readonly class AnswerView
 {
     /**
-     * @param int          $version the rig's version now
-     * @param string       $said    what was done, in words
-     * @param list<string> $made    ids of what is new
+     * @param int           $version the rig's version now
+     * @param string        $said    what was done, in words
+     * @param list<string>  $made    ids of what is new
+     * @param RigChangeView $changed what differs from the rig at the base
      */
-    public function __construct(public int $version, public string $said, public array $made, public RigView $rig)
+    public function __construct(public int $version, public string $said, public array $made, public RigChangeView $changed)
     {
     }
 }

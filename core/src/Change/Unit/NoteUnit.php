@@ -20,7 +20,7 @@ final readonly class NoteUnit implements Change
 
     public function applyTo(Rig $rig, World $world): Applied
     {
-        $unit = $rig->unit($this->unit)->noted(Limits::note($this->note, 'note'));
+        $unit = $rig->unit($this->unit)->withNote(Limits::note($this->note, 'note'));
 
         return new Applied($rig->withUnits($unit), \sprintf(null === $unit->note ? 'Took the note off %s' : 'Noted something of %s', $unit->name));
     }

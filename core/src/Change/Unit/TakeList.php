@@ -81,7 +81,7 @@ final readonly class TakeList implements Change
         return $unit->numbered($row->number ?? $unit->number)
             ->hangingAt($row->position ?? $unit->position)
             ->grouped($row->groups ?? $unit->groups)
-            ->noted($row->note ?? $unit->note)
+            ->withNote($row->note ?? $unit->note)
             ->taped($row->tape ?? $unit->tape)
             ->putAt($row->spot ?? $unit->spot);
     }

@@ -196,6 +196,12 @@ final class DeskProposals
         return $fitting[0] ?? null;
     }
 
+    /** Whether what is offered to a unit that stands on no fader is the same beside another rig: the room for it is all that matters then. */
+    public function offersTheSame(self $other, Unit $unit): bool
+    {
+        return !$this->isOnAFader($unit) && $this->freeFor($unit, $this->rig->together($unit)) === $other->freeFor($unit, $other->rig->together($unit));
+    }
+
     /** Where the unit has room with every channel on a fader; null where it has none, or stands there already. */
     private function freeFor(Unit $unit, TwinGroup $group): ?int
     {

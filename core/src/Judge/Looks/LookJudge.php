@@ -48,10 +48,9 @@ final class LookJudge
         $fastest = 0.0;
         $id = '';
         foreach ($look->values as $unitId => $values) {
-            $mode = $rig->unit($unitId)->at->compiled();
-            $light = null === $mode || \count($values) !== $mode->mode->footprint() ? null : $mode->light($values);
-            if (null !== $light && !$light->isDark() && $light->fastestFlash() > $fastest) {
-                [$fastest, $id] = [$light->fastestFlash(), $unitId];
+            $flash = $rig->unit($unitId)->at->flash($values);
+            if ($flash > $fastest) {
+                [$fastest, $id] = [$flash, $unitId];
             }
         }
 

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Rig;
+
+/** What a change has touched in a rig: everything that is not the same object before and after. */
+final readonly class Difference
+{
+    /** @var array<int, true> universes in which somebody came, went or is another one now */
+    private array $universes;
+
+    public function __construct(public Rig $before, public Rig $after)
+    {
+        $universes = [];
+        foreach ($after->units as $id => $unit) {
+            $was = $before->units[$id] ?? null;
+            if ($was !== $unit) {
+                $universes[$unit->place->universe] = true;
+                $universes[$was->place->universe ?? $unit->place->universe] = true;
+            }
+        }
+        foreach (array_diff_key($before->units, $after->units) as $unit) {
+            $universes[$unit->place->universe] = true;
+        }
+        $this->universes = $universes;
+    }
+
+    public function isAnotherDesk(): bool
+    {
+        return $this->before->desk !== $this->after->desk;
+    }
+
+    /** Whether anything that hangs in a universe is another. */
+    public function touches(int $universe): bool
+    {
+        return isset($this->universes[$universe]);
+    }
+
+    public function hasUnit(string $id): bool
+    {
+        return ($this->before->units[$id] ?? null) !== ($this->after->units[$id] ?? null);
+    }
+
+    /** Whether a unit shows something else: it, its sender, the curves of its type, or whose twin it is. */
+    public function isOtherwise(Unit $unit): bool
+    {
+        $was = $this->before->units[$unit->id] ?? null;
+
+        return $was !== $unit
+            || $this->before->curvesOfType($unit) !== $this->after->curvesOfType($unit)
+            || null !== $unit->linkId && ($this->before->links[$unit->linkId] ?? null) !== ($this->after->links[$unit->linkId] ?? null)
+            || $this->before->together($unit)->units[0]->id !== $this->after->together($unit)->units[0]->id;
+    }
+
+    /** Whether a look is another one, or is played by others, or on another desk. */
+    public function isLookOtherwise(Look $look): bool
+    {
+        if ($this->isAnotherDesk() || ($this->before->looks[$look->id] ?? null) !== $look) {
+            return true;
+        }
+        foreach ($look->values as $unit => $values) {
+            if ($this->hasUnit($unit)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Rig;
+
+use Rigger\App\Rig\View\DeskChangeView;
+use Rigger\App\Rig\View\FindingsChangeView;
+use Rigger\App\Rig\View\FindingView;
+use Rigger\App\Rig\View\FixtureView;
+use Rigger\App\Rig\View\LooksChangeView;
+use Rigger\App\Rig\View\LookView;
+use Rigger\App\Rig\View\RigChangeView;
+use Rigger\App\Rig\View\StripsChangeView;
+use Rigger\App\Rig\View\TypeUseView;
+use Rigger\App\Rig\View\UnitsChangeView;
+use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Finding\Finding;
+use Rigger\Core\Judge\Judge;
+use Rigger\Core\Rig\Difference;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
+
+/** What of a rig's view differs after a change; the rest is as the window has it. */
+final readonly class Changed
+{
+    private Difference $difference;
+
+    /** @param array<string, int> $latest number of the newest revision, by type */
+    public function __construct(private Rig $before, private Rig $after, private array $latest)
+    {
+        $this->difference = new Difference($before, $after);
+    }
+
+    /**
+     * @param list<TypeUseView> $types
+     * @param list<int>         $walk
+     */
+    public function view(?string $undo, ?string $redo, array $types, array $walk): RigChangeView
+    {
+        $after = $this->after;
+
+        return new RigChangeView(
+            $this->before->version,
+            $after->version,
+            $after->name,
+            $this->difference->isAnotherDesk() ? new DeskChangeView(DeskViews::of($after)) : null,
+            $this->strips(),
+            $this->units(),
+            $walk,
+            $types,
+            $this->before->links === $after->links ? null : RigViews::links($after),
+            $this->looks(),
+            $this->before->supports === $after->supports ? null : RigViews::supports($after),
+            $this->findings(),
+            RigViews::universes($after),
+            $undo,
+            $redo,
+        );
+    }
+
+    private function units(): UnitsChangeView
+    {
+        $views = new UnitViews($this->after);
+        $delta = Delta::of(array_keys($this->before->units), array_keys($this->after->units), fn (string $id): bool => $this->difference->isOtherwise($this->after->units[$id]));
+
+        return new UnitsChangeView($delta->gone, array_keys($delta->put), array_map(fn (string $id): FixtureView => $views->view($this->after->units[$id]), array_values($delta->put)));
+    }
+
+    private function looks(): LooksChangeView
+    {
+        $delta = Delta::of(array_keys($this->before->looks), array_keys($this->after->looks), fn (string $id): bool => $this->difference->isLookOtherwise($this->after->looks[$id]));
+
+        return new LooksChangeView($delta->gone, array_keys($delta->put), array_map(fn (string $id): LookView => LookViews::of($this->after, $this->after->looks[$id]), array_values($delta->put)));
+    }
+
+    /** Faders that move something else; on another desk they all come with it. */
+    private function strips(): StripsChangeView
+    {
+        [$before, $after] = [$this->before->map(), $this->after->map()];
+        if (null === $before || null === $after || $this->difference->isAnotherDesk() || !$this->difference->touches($after->desk->universe)) {
+            return new StripsChangeView([], []);
+        }
+        $was = self::uses($before);
+        $is = self::uses($after);
+        $at = $put = [];
+        foreach ($after->desk->faders() as $index => $fader) {
+            $uses = $is[$fader->address] ?? [];
+            if ($uses !== ($was[$fader->address] ?? []) || [] !== array_filter($uses, fn (array $one): bool => $this->difference->hasUnit($one['id']))) {
+                $at[] = $index;
+                $put[] = DeskViews::strip($fader, $uses, $this->after);
+            }
+        }
+
+        return new StripsChangeView($at, $put);
+    }
+
+    /** @return array<int, list<array{id: string, channel: int, label: string}>> by address */
+    private static function uses(DeskMap $map): array
+    {
+        $uses = [];
+        foreach ($map->strips as $strip) {
+            $uses[$strip->fader->address] = $strip->fixtures;
+        }
+
+        return $uses;
+    }
+
+    private function findings(): FindingsChangeView
+    {
+        $judgeBefore = new Judge($this->before, $this->latest);
+        $was = self::byKey($judgeBefore->findings());
+        $judge = new Judge($this->after, $this->latest);
+        $is = self::byKey($judge->findings());
+        $delta = Delta::of(array_keys($was), array_keys($is), fn (string $key): bool => !isset($was[$key]) || $this->isSaidOtherwise($was[$key], $is[$key], static fn (Unit $unit): bool => $judge->offersTheSame($judgeBefore, $unit)));
+
+        return new FindingsChangeView($delta->gone, array_keys($delta->put), array_map(fn (string $key): FindingView => FindingView::of($judge->about($is[$key]), $this->after), array_values($delta->put)));
+    }
+
+    /**
+     * Whether a finding that stands still reads otherwise, or can be answered otherwise.
+     *
+     * @param callable(Unit): bool $hasSameRoom of a unit that no fader of the desk reaches
+     */
+    private function isSaidOtherwise(Finding $was, Finding $is, callable $hasSameRoom): bool
+    {
+        // Charts belong to the library: what is said of them can have changed without this rig.
+        if ('fixtures' === $is->stage || $was->severity !== $is->severity || !$was->hasFiguresOf($is) || (\in_array($is->stage, ['patch', 'desk'], true) && $this->difference->isAnotherDesk())) {
+            return true;
+        }
+        $isAtDesk = 'desk' === $is->stage && !$hasSameRoom($this->after->unit($is->units[0]));
+        $universes = $isAtDesk ? [$this->after->universe()] : [];
+        foreach ($is->units as $id) {
+            if ($this->difference->hasUnit($id)) {
+                return true;
+            }
+            $universes[] = $this->after->unit($id)->place->universe;
+        }
+        foreach (\in_array($is->stage, ['patch', 'desk'], true) ? $universes : [] as $universe) {
+            if ($this->difference->touches($universe)) {
+                return true;
+            }
+        }
+
+        return null !== $is->linkId && $this->before->links !== $this->after->links
+            || null !== $is->lookId && $this->difference->isLookOtherwise($this->after->look($is->lookId));
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return array<string, Finding>
+     */
+    private static function byKey(array $findings): array
+    {
+        $byKey = [];
+        foreach ($findings as $one) {
+            $byKey[$one->key] = $one;
+        }
+
+        return $byKey;
+    }
+}
