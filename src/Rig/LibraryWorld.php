@@ -6,10 +6,10 @@ namespace Rigger\App\Rig;
 
 use Psr\Clock\ClockInterface;
 use Rigger\App\Library\Charts;
+use Rigger\App\Library\Desks;
 use Rigger\App\Library\DeskShelf;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\CoreRevisions;
-use Rigger\App\Repository\Desks;
 use Rigger\Core\Change\World;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Profile\FixtureProfile;

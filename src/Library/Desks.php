@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Repository;
+namespace Rigger\App\Library;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;

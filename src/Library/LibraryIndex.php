@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Repository;
+namespace Rigger\App\Library;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
