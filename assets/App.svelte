@@ -2,7 +2,7 @@
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
   import { Router } from 'sv-router';
   import { drafts } from './state/drafts.svelte';
-  import { outbox } from './state/outbox.svelte';
+  import { outbox } from './api/outbox.svelte';
   import './router';
 
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 10_000 } } });

@@ -1,9 +1,10 @@
 import { createRouter } from 'sv-router';
 import RigFrame from './frame/RigFrame.svelte';
+import { steerBy } from './state/navigation';
 import RigsPage from './stages/RigsPage.svelte';
 import StartPage from './stages/StartPage.svelte';
 
-export const { p, navigate, route } = createRouter({
+const { navigate, route } = createRouter({
   '/': StartPage,
   '/rigs': RigsPage,
   '/backups': () => import('./stages/keeping/BackupsPage.svelte'),
@@ -24,4 +25,16 @@ export const { p, navigate, route } = createRouter({
     layout: RigFrame,
   },
   '*': RigsPage,
+});
+
+steerBy({
+  navigate: (path, options) => navigate(path as '/rigs', options as { replace?: boolean }),
+  route: {
+    get pathname() {
+      return route.pathname;
+    },
+    get params() {
+      return route.params as Record<string, string | undefined>;
+    },
+  },
 });

@@ -6,6 +6,7 @@ namespace Rigger\App\Tests;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rigger\Core\Tests\Folders;
 
 /** Controllers map and delegate: no SQL, no query language, no arithmetic of the job, no entity manager but to begin a transaction. */
 final class LayerTest extends TestCase
@@ -23,6 +24,11 @@ final class LayerTest extends TestCase
     public function testDelegates(string $source): void
     {
         self::assertSame([], self::trespasses($source));
+    }
+
+    public function testFoldersKnowOneAnotherInOneDirection(): void
+    {
+        self::assertSame([], Folders::inCircles(Folders::known(\dirname(__DIR__).'/src', 'Rigger\App')));
     }
 
     public function testTheScanFindsWhatItLooksFor(): void

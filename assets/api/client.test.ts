@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { connection } from '../state/connection.svelte';
+import { connection } from './connection.svelte';
 import { answered, api, calc } from './client';
 import { ApiError } from './errors';
 

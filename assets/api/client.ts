@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
-import { isWrite } from '../lib/writes';
-import { connection } from '../state/connection.svelte';
-import { outbox } from '../state/outbox.svelte';
+import { isWrite } from './writes';
+import { connection } from './connection.svelte';
+import { outbox } from './outbox.svelte';
 import { ApiError, type ProblemBody } from './errors';
 import type { paths } from './generated/schema';
 

@@ -2,7 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { keys } from '../api/queries';
   import { Bringing } from '../state/bringing.svelte';
-  import { navigate } from '../router';
+  import { navigate } from '../state/navigation';
   import { plural } from '../lib/words';
   import Dialog from './Dialog.svelte';
 

@@ -4,7 +4,7 @@
   import { typesQuery } from '../api/queries';
   import { addressText } from '../lib/address';
   import { STAGES } from '../lib/stages';
-  import { navigate } from '../router';
+  import { navigate } from '../state/navigation';
   import { selection } from '../state/selection.svelte';
   import { useRig } from '../state/rig.svelte';
 

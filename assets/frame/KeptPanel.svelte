@@ -1,9 +1,9 @@
 <script lang="ts">
   import { plural } from '../lib/words';
-  import { rigOf } from '../lib/writes';
+  import { rigOf } from '../api/writes';
   import { STAGES } from '../lib/stages';
   import { drafts, type Draft } from '../state/drafts.svelte';
-  import { outbox, type Kept } from '../state/outbox.svelte';
+  import { outbox, type Kept } from '../api/outbox.svelte';
   import { useRig } from '../state/rig.svelte';
 
   /** What this browser keeps: changes on their way, changes that were refused while nobody looked, and what was typed and not taken. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Dialog from '../components/Dialog.svelte';
-  import { route } from '../router';
+  import { route } from '../state/navigation';
 
   let { open = $bindable() }: { open: boolean } = $props();
 

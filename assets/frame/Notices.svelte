@@ -2,8 +2,8 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { diskQuery } from '../api/queries';
   import { plural } from '../lib/words';
-  import { connection } from '../state/connection.svelte';
-  import { outbox } from '../state/outbox.svelte';
+  import { connection } from '../api/connection.svelte';
+  import { outbox } from '../api/outbox.svelte';
   import Banner from './Banner.svelte';
 
   /** What is said over every page: that the server is away, that kept changes went out, that the disk is nearly full. */

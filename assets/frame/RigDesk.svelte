@@ -3,7 +3,7 @@
   import { untrack, type Snippet } from 'svelte';
   import type { Rig } from '../api/types';
   import { Bench, provideBench } from '../state/bench.svelte';
-  import { outbox } from '../state/outbox.svelte';
+  import { outbox } from '../api/outbox.svelte';
   import { Faders, provideFaders } from '../state/faders.svelte';
   import { provideRig, RigSession } from '../state/rig.svelte';
   import FindDialog from './FindDialog.svelte';

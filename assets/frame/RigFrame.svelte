@@ -5,12 +5,12 @@
   import { ApiError } from '../api/errors';
   import { rigQuery, versionQuery } from '../api/queries';
   import type { Rig } from '../api/types';
-  import { p, route } from '../router';
+  import { p, route } from '../state/navigation';
   import RigDesk from './RigDesk.svelte';
 
   let { children }: { children: Snippet } = $props();
   const client = useQueryClient();
-  const id = $derived(String((route.params as { rig?: string }).rig ?? ''));
+  const id = $derived(String(route.params.rig ?? ''));
   const rig = createQuery(() => rigQuery(id));
   const version = createQuery(() => versionQuery(id));
 

@@ -7,9 +7,9 @@
   import Undo from '@lucide/svelte/icons/undo-2';
   import { STAGES, tally } from '../lib/stages';
   import { plural } from '../lib/words';
-  import { p, route } from '../router';
+  import { p, route } from '../state/navigation';
   import { drafts } from '../state/drafts.svelte';
-  import { outbox } from '../state/outbox.svelte';
+  import { outbox } from '../api/outbox.svelte';
   import { useRig } from '../state/rig.svelte';
   import { theme } from '../state/theme.svelte';
 

@@ -6,10 +6,10 @@
   import type { RigLine } from '../api/types';
   import ImportButton from '../components/ImportButton.svelte';
   import Tape from '../components/Tape.svelte';
-  import { kept } from '../lib/kept';
+  import { kept } from '../state/kept';
   import { unique } from '../lib/unique';
   import { plural } from '../lib/words';
-  import { navigate, p } from '../router';
+  import { navigate, p } from '../state/navigation';
   import { drafts } from '../state/drafts.svelte';
   import KeepingFrame from './keeping/KeepingFrame.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { rigsQuery } from '../api/queries';
-  import { navigate } from '../router';
+  import { navigate } from '../state/navigation';
 
   /** With one rig there is nothing to choose: it opens. Else the list does. */
   const rigs = createQuery(() => rigsQuery());

@@ -27,6 +27,12 @@ final class LayerTest extends TestCase
         self::assertSame([], self::trespasses((string) file_get_contents($file)));
     }
 
+    public function testFoldersKnowOneAnotherInOneDirection(): void
+    {
+        self::assertSame([], Folders::inCircles(Folders::known(\dirname(__DIR__).'/src', 'Rigger\Core')));
+        self::assertSame(['A', 'B', 'C'], Folders::inCircles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A']]));
+    }
+
     public function testTheScanFindsWhatItLooksFor(): void
     {
         self::assertSame(['Symfony\Component\Uid\Uuid', 'time'], self::trespasses('<?php namespace Rigger\Core\X; use Symfony\Component\Uid\Uuid; $a = time();'));

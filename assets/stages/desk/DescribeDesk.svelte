@@ -2,7 +2,7 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { untrack } from 'svelte';
   import { desksQuery } from '../../api/queries';
-  import { navigate } from '../../router';
+  import { navigate } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
   import { Describing } from '../../state/describing.svelte';
   import { useRig } from '../../state/rig.svelte';

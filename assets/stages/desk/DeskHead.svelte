@@ -1,7 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { desksQuery } from '../../api/queries';
-  import { p, route } from '../../router';
+  import { p, route } from '../../state/navigation';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { plural } from '../../lib/words';
-  import { p } from '../../router';
+  import { p } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
   import { Preflight } from '../../state/preflight.svelte';
   import { useRig } from '../../state/rig.svelte';

@@ -2,7 +2,7 @@
   import Tape from '../../components/Tape.svelte';
   import type { Desk } from '../../api/types';
   import { plural } from '../../lib/words';
-  import { p } from '../../router';
+  import { p } from '../../state/navigation';
   import type { DeskHand } from '../../state/deskHand.svelte';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';

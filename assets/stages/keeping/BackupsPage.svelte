@@ -6,7 +6,7 @@
   import { backupsQuery, keys } from '../../api/queries';
   import type { Backup } from '../../api/types';
   import { plural } from '../../lib/words';
-  import { outbox } from '../../state/outbox.svelte';
+  import { outbox } from '../../api/outbox.svelte';
   import BackupCard from './BackupCard.svelte';
   import KeepingFrame from './KeepingFrame.svelte';
 

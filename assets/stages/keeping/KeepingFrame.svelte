@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import Notices from '../../frame/Notices.svelte';
-  import { p, route } from '../../router';
+  import { p, route } from '../../state/navigation';
   import { theme } from '../../state/theme.svelte';
 
   /** The pages about all rigs together: the list, the backups, the wastebasket. */

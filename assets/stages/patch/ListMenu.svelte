@@ -4,7 +4,7 @@
   import Menu from '../../components/Menu.svelte';
   import { BringList } from '../../state/bringList.svelte';
   import { useRig } from '../../state/rig.svelte';
-  import { p } from '../../router';
+  import { p } from '../../state/navigation';
   import BringListView from './BringListView.svelte';
   import LargeSetView from './LargeSetView.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { kept } from '../../lib/kept';
+  import { kept } from '../../state/kept';
   import { drafts } from '../../state/drafts.svelte';
   import { untrack } from 'svelte';
   import type { ApiError } from '../../api/errors';

@@ -2,7 +2,7 @@
   import Tape from '../../components/Tape.svelte';
   import { addressText } from '../../lib/address';
   import { plural } from '../../lib/words';
-  import { p } from '../../router';
+  import { p } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
   import SetCard from './SetCard.svelte';
   import { useRig } from '../../state/rig.svelte';

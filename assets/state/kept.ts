@@ -1,6 +1,6 @@
 import { untrack } from 'svelte';
 import type { Attachment } from 'svelte/attachments';
-import { drafts } from '../state/drafts.svelte';
+import { drafts } from './drafts.svelte';
 
 /**
  * Keeps what is typed into a field until it is taken (the field is empty again), and puts it back when the field is shown anew.

@@ -1,5 +1,5 @@
-import { rebased, withMove, type Moves } from '../lib/moves';
-import { firstChange, rigOf, wordsOfWrite } from '../lib/writes';
+import { rebased, withMove, type Moves } from './moves';
+import { firstChange, rigOf, wordsOfWrite } from './writes';
 import { connection } from './connection.svelte';
 import { claimWindow, liveWindows } from './windowId';
 
