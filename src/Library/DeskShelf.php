@@ -6,7 +6,7 @@ namespace Rigger\App\Library;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
-use Rigger\Core\Desk\Contradictions;
+use Rigger\Core\Desk\DescriptionCheck;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Rig\Limits;
@@ -93,7 +93,7 @@ final readonly class DeskShelf
     private static function checked(Desk $desk): Desk
     {
         $desk = $desk->withName(Limits::name($desk->name, 'name'));
-        Contradictions::refuse($desk);
+        DescriptionCheck::refuse($desk);
 
         return $desk;
     }

@@ -35,7 +35,7 @@ final class Walking
     /** @return array<int, string> by address: "Button 1, page A, fader 3: Green" */
     private static function faderWords(DeskMap $map): array
     {
-        $keys = $map->desk->handling->keys;
+        $keys = $map->desk->manual->keys;
         $words = [];
         foreach ($map->strips as $strip) {
             $place = [];

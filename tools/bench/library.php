@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Rigger\Core\Chart\ChartReader;
+use Rigger\Core\Page\ChartReader;
 
 /** Chart reading, the library at 10,000 types, and the import of 1,000 fixtures. Expects the bench's own web server and database. */
 require dirname(__DIR__, 2).'/core/autoload.php';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Calc;
 
-use Rigger\Core\Chart\ChartReader;
-use Rigger\Core\Chart\ReadMode;
-use Rigger\Core\Chart\Remark;
 use Rigger\Core\Input\Members;
+use Rigger\Core\Page\ChartReader;
+use Rigger\Core\Page\ReadMode;
+use Rigger\Core\Page\Remark;
 use Rigger\Core\Profile\ProfileWriter;
 
 /** `chart.read` {"text"} → {"modes","emitters","remarks"}. */

@@ -34,21 +34,21 @@ final readonly class Desk
         public ?int $stepsPerChase,
         public ?array $fade,
         public ?array $hold,
-        public Handling $handling = new Handling(),
+        public DeskManual $manual = new DeskManual(),
     ) {
     }
 
     public function withName(string $name): self
     {
         return new self($name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $this->wide,
-            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->handling);
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->manual);
     }
 
     /** The same desk with its two rows joined into one, or apart again. */
     public function withWide(bool $wide): self
     {
         return new self($this->name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $wide,
-            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->handling);
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->manual);
     }
 
     public function equals(self $other): bool

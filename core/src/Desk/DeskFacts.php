@@ -29,7 +29,7 @@ final class DeskFacts
 
             return match (true) {
                 $desk->crossfades() => \sprintf('Both rows drive %d to %d; the cross faders blend them.', $desk->first, $last),
-                $desk->pages > 1 => \sprintf('Fader 1 of page %s drives %d; the last of page %s drives %d.', $desk->handling->keys->page(2), $desk->first + $desk->faders, $desk->handling->keys->page($desk->pages), $last),
+                $desk->pages > 1 => \sprintf('Fader 1 of page %s drives %d; the last of page %s drives %d.', $desk->manual->keys->page(2), $desk->first + $desk->faders, $desk->manual->keys->page($desk->pages), $last),
                 default => \sprintf('The faders drive %d to %d.', $desk->first, $last),
             };
         }
@@ -52,7 +52,7 @@ final class DeskFacts
 
     private static function tape(Desk $desk): ?string
     {
-        $pitch = $desk->handling->pitch;
+        $pitch = $desk->manual->pitch;
 
         return null === $pitch ? null : \sprintf('From the middle of fader 1 to the middle of fader %d it measures %s mm.', $desk->faders, (string) json_encode(round(($desk->faders - 1) * $pitch, 1)));
     }

@@ -32,7 +32,7 @@ final readonly class DeskOutput
     public function slots(DeskState $state, array $dimmers): array
     {
         $rows = $this->desk->crossfades() ? $this->blended($state) : $state->slots;
-        $master = $this->desk->handling->master;
+        $master = $this->desk->manual->master;
         $factor = match (true) {
             Master::None === $master || null === $master => 1.0,
             $state->isBlackout => 0.0,

@@ -12,7 +12,7 @@ use Rigger\Core\Input\Scalars;
 final class DeskReader
 {
     private const MEMBERS = ['format', 'version', 'name', 'layout', 'universe', 'first', 'buttons', 'stride', 'faders', 'pages',
-        'wide', 'banks', 'scenesPerBank', 'chases', 'stepsPerChase', 'fade', 'hold', ...HandlingReader::MEMBERS];
+        'wide', 'banks', 'scenesPerBank', 'chases', 'stepsPerChase', 'fade', 'hold', ...DeskManualReader::MEMBERS];
     private const MOST = 512;
 
     /** @throws InputError */
@@ -40,7 +40,7 @@ final class DeskReader
             self::count($in, 'stepsPerChase', false, 0),
             self::seconds($in, 'fade'),
             self::seconds($in, 'hold'),
-            HandlingReader::read($in),
+            DeskManualReader::read($in),
         );
     }
 

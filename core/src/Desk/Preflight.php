@@ -12,11 +12,11 @@ final class Preflight
      */
     public static function of(Desk $desk): array
     {
-        $keys = $desk->handling->keys;
+        $keys = $desk->manual->keys;
         $master = $keys->of('master');
-        $all = Master::All === $desk->handling->master;
+        $all = Master::All === $desk->manual->master;
         $items = [];
-        if ($desk->handling->hasMaster()) {
+        if ($desk->manual->hasMaster()) {
             $items[] = new PreflightItem('master', \sprintf('%s is up', $master), $all
                 ? 'At 0 every lamp is dark, whatever the faders say.'
                 : 'It takes dimmers alone: at 0 a unit without a dimmer still shows its colours.');
@@ -24,7 +24,7 @@ final class Preflight
         if ($desk->crossfades()) {
             $items[] = new PreflightItem('cross', \sprintf('Cross fader %s is at full, %s at 0', $keys->of('crossA'), $keys->of('crossB')), 'Half-way both rows mix; with both at 0 the stage is dark.');
         }
-        if ($desk->handling->hasMaster()) {
+        if ($desk->manual->hasMaster()) {
             $items[] = new PreflightItem('blackout', \sprintf('%s is off', $keys->of('blackout')), 'Its lamp is the one that is overlooked: press it once and watch the stage.');
         }
         if (Layout::Preset === $desk->layout) {
@@ -42,9 +42,9 @@ final class Preflight
             $items[] = new PreflightItem('bank', \sprintf('%s 1 is chosen', $keys->of('bank')), 'The same scene key stores and plays another scene in another bank.');
         }
         if (null !== $desk->banks) {
-            $items[] = new PreflightItem('program', \sprintf('%s is off', $keys->of('program')), null === $desk->handling->afterProgram
+            $items[] = new PreflightItem('program', \sprintf('%s is off', $keys->of('program')), null === $desk->manual->afterProgram
                 ? 'In program mode the faders write, they do not play.'
-                : \sprintf('When it is left, %s.', $desk->handling->afterProgram->sentence($keys)));
+                : \sprintf('When it is left, %s.', $desk->manual->afterProgram->sentence($keys)));
         }
         if (($desk->chases ?? 0) > 0) {
             $items[] = new PreflightItem('chase', \sprintf('No %s runs', mb_strtolower($keys->of('chase'))), 'A running chase writes over what the faders hold.');
@@ -52,7 +52,7 @@ final class Preflight
         if (null !== $desk->fade && $desk->fade[1] > 0) {
             $items[] = new PreflightItem('fade', \sprintf('The fade time is at %s s', (string) json_encode($desk->fade[0])), \sprintf('At %s s a desk that works looks dead.', (string) json_encode($desk->fade[1])));
         }
-        if (true === $desk->handling->hasRadio) {
+        if (true === $desk->manual->hasRadio) {
             $items[] = new PreflightItem('radio', 'The built-in sender is on, under the name that the receivers are set to', 'Two senders of one name fight; a unit in reach of neither keeps its last values.');
         }
 

@@ -33,7 +33,7 @@ final class StoreLines
         $whole = ['look' => $look, 'bank' => (string) $bank, 'scene' => (string) $scene];
         $groups = self::groups($desk, $steps);
         $lines = [];
-        foreach ([] === $desk->handling->store ? self::usual($desk) : $desk->handling->store as $line) {
+        foreach ([] === $desk->manual->store ? self::usual($desk) : $desk->manual->store as $line) {
             if ([] === array_intersect(self::REPEATED, self::placeholders($line))) {
                 $lines[] = self::filled($line, $whole);
                 continue;
@@ -49,7 +49,7 @@ final class StoreLines
     /** @return non-empty-list<string> */
     public static function usual(Desk $desk): array
     {
-        $keys = $desk->handling->keys;
+        $keys = $desk->manual->keys;
         $set = match (true) {
             $desk->layout->hasButtons() && $desk->pages > 1 && Layout::Buttons === $desk->layout => \sprintf('%s {button}, %s {page}: {faders}', $keys->of('button'), $keys->of('page')),
             $desk->layout->hasButtons() => \sprintf('%s {button}: {faders}', $keys->of('button')),
@@ -76,7 +76,7 @@ final class StoreLines
 
         return array_map(static fn (array $group): array => [
             'button' => (string) $group[0]['button'],
-            'page' => $desk->handling->keys->page($group[0]['page']),
+            'page' => $desk->manual->keys->page($group[0]['page']),
             'faders' => implode(', ', array_map(static fn (array $one): string => \sprintf('%d at %d', $one['fader'], $one['value']), $group)),
         ], array_values($groups));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Edit;
 
-use Rigger\Core\Chart\ColourNames;
 use Rigger\Core\Colour\Srgb;
+use Rigger\Core\Page\ColourNames;
 use Rigger\Core\Profile\Emitter;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\TypicalEmitters;

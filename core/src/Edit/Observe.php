@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Edit;
 
-use Rigger\Core\Chart\ChartReader;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Learn\FaderSearch;
 use Rigger\Core\Learn\Note;
 use Rigger\Core\Learn\ObservedRange;
+use Rigger\Core\Page\ChartReader;
 use Rigger\Core\Profile\ChannelPlace;
 use Rigger\Core\Profile\ChartRecord;
 use Rigger\Core\Profile\FixtureProfile;

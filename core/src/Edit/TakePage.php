@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Edit;
 
-use Rigger\Core\Chart\ChartReader;
-use Rigger\Core\Chart\ReadMode;
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Page\ChartReader;
+use Rigger\Core\Page\ReadMode;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Library;
 
-use Rigger\Core\Chart\EmitterWords;
-use Rigger\Core\Chart\Subject;
-use Rigger\Core\Chart\Vocabulary;
 use Rigger\Core\Input\Splitting;
+use Rigger\Core\Page\EmitterWords;
+use Rigger\Core\Page\Subject;
+use Rigger\Core\Page\Vocabulary;
 use Rigger\Core\Profile\RangeFunction;
 
 /**

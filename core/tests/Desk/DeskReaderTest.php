@@ -49,10 +49,10 @@ final class DeskReaderTest extends TestCase
         self::assertFalse($desk->wide);
         self::assertNull($desk->banks);
         self::assertNull($desk->fade);
-        self::assertNull($desk->handling->master);
-        self::assertSame([], $desk->handling->store);
-        self::assertSame('Bank', $desk->handling->keys->of('bank'));
-        self::assertSame('B', $desk->handling->keys->page(2));
+        self::assertNull($desk->manual->master);
+        self::assertSame([], $desk->manual->store);
+        self::assertSame('Bank', $desk->manual->keys->of('bank'));
+        self::assertSame('B', $desk->manual->keys->page(2));
     }
 
     public function testAnotherNameIsAnotherDesk(): void

@@ -54,7 +54,7 @@ final class StoreLinesTest extends TestCase
     public function testEveryUsualLineHoldsKnownPlaceholders(): void
     {
         foreach (Desks::shipped() as $desk) {
-            foreach ([...StoreLines::usual($desk), ...$desk->handling->store] as $line) {
+            foreach ([...StoreLines::usual($desk), ...$desk->manual->store] as $line) {
                 self::assertSame([], array_diff(StoreLines::placeholders($line), StoreLines::PLACEHOLDERS), $line);
             }
         }

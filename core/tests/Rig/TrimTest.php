@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rigger\Core\Curve\Bound;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Curve\Curve;
-use Rigger\Core\Curve\Glow;
+use Rigger\Core\Curve\LeftLit;
 use Rigger\Core\Curve\Shape;
 use Rigger\Core\Finding\SeenEffect;
 use Rigger\Core\Finding\Sharing;
@@ -42,10 +42,10 @@ final class TrimTest extends TestCase
     public function testAFloorGlowsOnlyWhereItGivesLight(): void
     {
         $floor = static fn (int $min): Curve => new Curve(Shape::Linear, $min, 255, Bound::Scale, []);
-        self::assertSame(51, Glow::of(self::channel(4), $floor(51))?->value);
-        self::assertEqualsWithDelta(0.2, Glow::of(self::channel(4), $floor(51))->level, 1e-9);
-        self::assertNull(Glow::of(self::channel(4), $floor(0)));
-        self::assertNull(Glow::of(self::channel(3), $floor(51)), 'tilt gives no light');
+        self::assertSame(51, LeftLit::of(self::channel(4), $floor(51))?->value);
+        self::assertEqualsWithDelta(0.2, LeftLit::of(self::channel(4), $floor(51))->level, 1e-9);
+        self::assertNull(LeftLit::of(self::channel(4), $floor(0)));
+        self::assertNull(LeftLit::of(self::channel(3), $floor(51)), 'tilt gives no light');
     }
 
     public function testASharedSlotIsToldByWhatStrikesTheEye(): void

@@ -17,7 +17,7 @@ use Rigger\App\Library\View\DeskListView;
 use Rigger\App\Library\View\DeskProblemView;
 use Rigger\App\Wastebasket\Kind;
 use Rigger\App\Wastebasket\Wastebasket;
-use Rigger\Core\Desk\Contradictions;
+use Rigger\Core\Desk\DescriptionCheck;
 use Rigger\Core\Desk\DeskFacts;
 use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Desk\StoreLines;
@@ -66,7 +66,7 @@ final readonly class ShelfController
         } catch (InputError $error) {
             return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->getMessage())], []));
         }
-        $problems = array_map(static fn (InputError $one): DeskProblemView => new DeskProblemView($one->field, $one->getMessage()), Contradictions::of($desk));
+        $problems = array_map(static fn (InputError $one): DeskProblemView => new DeskProblemView($one->field, $one->getMessage()), DescriptionCheck::of($desk));
 
         return Reply::with(new DeskCheckView([] === $problems ? DeskFacts::of($desk) : [], $problems, StoreLines::usual($desk)));
     }

@@ -6,7 +6,7 @@ namespace Rigger\App\Rig\View;
 
 use Rigger\Core\Change\Unit\BendChannel;
 use Rigger\Core\Curve\ChannelCurve;
-use Rigger\Core\Curve\Glow;
+use Rigger\Core\Curve\LeftLit;
 use Rigger\Core\Curve\Travel;
 use Rigger\Core\Finding\PatchWords;
 use Rigger\Core\Rig\Unit;
@@ -26,7 +26,7 @@ final readonly class TravelView
     public static function of(Unit $unit, ChannelCurve $wish): self
     {
         $travel = Travel::of($wish->curve);
-        $glow = Glow::of(BendChannel::channel($unit, $wish->channel), $wish->curve);
+        $glow = LeftLit::of(BendChannel::channel($unit, $wish->channel), $wish->curve);
 
         return new self($travel->values, $travel->words(), null === $glow ? null : PatchWords::glows($unit, $wish->channel, $glow->value, $glow->level));
     }

@@ -12,7 +12,7 @@ use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\Type;
 use Rigger\App\Sheet\Draw\Words;
 use Rigger\App\Sheet\PaperSize;
-use Rigger\Core\Desk\Handling;
+use Rigger\Core\Desk\DeskManual;
 use Rigger\Core\Rig\Rig;
 
 /** Tape at true size: strips with crop marks and a mark at the middle of each fader, and a ruler that checks the printer. */
@@ -40,7 +40,7 @@ final readonly class TapeSheet
     {
         $strips = TapeStrips::of($rig);
         $desk = $rig->desk();
-        $height = $desk->handling->tapeHeight ?? Handling::TAPE_HEIGHT;
+        $height = $desk->manual->tapeHeight ?? DeskManual::TAPE_HEIGHT;
         $upright = $this->paper->width() - 2 * Flow::MARGIN;
         $isWide = [] !== array_filter($strips, static fn (TapeStrip $one): bool => $one->length() > $upright);
         $flow = new Flow($this->type, $this->paper, 'Tape for '.($desk->name ?? ''), $rig->name.' · '.$rig->venue, $isWide);

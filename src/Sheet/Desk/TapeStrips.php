@@ -32,7 +32,7 @@ final readonly class TapeStrips
     public static function of(Rig $rig): array
     {
         $map = $rig->map() ?? throw Problem::conflict('no_desk', 'Choose a desk first: the tape is for its faders.');
-        $pitch = $map->desk->handling->pitch ?? throw Problem::conflict('no_pitch', \sprintf('Nobody has measured %s yet: say in Desk, under Describe, how many millimetres there are from fader to fader.', $map->desk->name));
+        $pitch = $map->desk->manual->pitch ?? throw Problem::conflict('no_pitch', \sprintf('Nobody has measured %s yet: say in Desk, under Describe, how many millimetres there are from fader to fader.', $map->desk->name));
         $self = new self($rig, $map);
 
         return [...$self->buttons(), ...$self->faders($pitch), ...$self->banks(), $self->keys()];
@@ -42,12 +42,12 @@ final readonly class TapeStrips
     private function buttons(): array
     {
         $desk = $this->map->desk;
-        $pitch = $desk->handling->buttonPitch;
+        $pitch = $desk->manual->buttonPitch;
         if (null === $pitch || !$desk->layout->hasButtons()) {
             return [];
         }
 
-        return [new TapeStrip($desk->handling->keys->of('button').' 1 to '.($desk->buttons ?? 1), $pitch, array_map(fn (int $button): array => ['label' => $this->who($this->under($button)), 'note' => null], range(1, $desk->buttons ?? 1)))];
+        return [new TapeStrip($desk->manual->keys->of('button').' 1 to '.($desk->buttons ?? 1), $pitch, array_map(fn (int $button): array => ['label' => $this->who($this->under($button)), 'note' => null], range(1, $desk->buttons ?? 1)))];
     }
 
     /** @return list<TapeStrip> one for each button and page that moves something */
@@ -82,7 +82,7 @@ final readonly class TapeStrips
     /** @param list<Strip> $used */
     private function title(Desk $desk, Fader $first, Fader $last, array $used): string
     {
-        $keys = $desk->handling->keys;
+        $keys = $desk->manual->keys;
         $place = array_filter([
             null === $first->button ? null : $keys->of('button').' '.$first->button,
             $desk->pages > 1 && Layout::Zones !== $desk->layout ? $keys->of('page').' '.$keys->page($first->page) : null,
@@ -109,7 +109,7 @@ final readonly class TapeStrips
     private function banks(): array
     {
         $desk = $this->map->desk;
-        $pitch = $desk->handling->scenePitch;
+        $pitch = $desk->manual->scenePitch;
         if (null === $pitch || null === $desk->scenesPerBank) {
             return [];
         }
@@ -119,7 +119,7 @@ final readonly class TapeStrips
         }
 
         return array_map(static fn (int $bank, array $looks): TapeStrip => new TapeStrip(
-            \sprintf('%s %d', $desk->handling->keys->of('bank'), $bank),
+            \sprintf('%s %d', $desk->manual->keys->of('bank'), $bank),
             $pitch,
             array_map(static fn (int $number): array => ['label' => ($looks[$number] ?? null)->name ?? '', 'note' => null], range(1, $desk->scenesPerBank)),
         ), array_keys($banks), $banks);
@@ -128,11 +128,11 @@ final readonly class TapeStrips
     private function keys(): TapeStrip
     {
         $desk = $this->map->desk;
-        $keys = $desk->handling->keys;
+        $keys = $desk->manual->keys;
         $words = $desk->pages > 1 && Layout::Zones !== $desk->layout ? array_map(static fn (int $page): string => $keys->of('page').' '.$keys->page($page), range(1, $desk->pages)) : [];
         $own = [
             'crossA' => $desk->crossfades(), 'crossB' => $desk->crossfades(),
-            'master' => $desk->handling->hasMaster(), 'blackout' => $desk->handling->hasMaster(),
+            'master' => $desk->manual->hasMaster(), 'blackout' => $desk->manual->hasMaster(),
             'program' => null !== $desk->banks, 'store' => null !== $desk->banks,
         ];
         foreach (array_keys(array_filter($own, static fn (bool $has): bool => $has)) as $key) {

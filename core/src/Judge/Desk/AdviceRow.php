@@ -82,6 +82,6 @@ final readonly class AdviceRow
     {
         $button = $place->universe === $desk->universe ? $desk->buttonAt($place->address) : null;
 
-        return $place->words().(null === $button ? '' : \sprintf(', %s %d%s', mb_strtolower($desk->handling->keys->of('button')), $button, $desk->startsAt($place->address) ? '' : ' (not at its start)'));
+        return $place->words().(null === $button ? '' : \sprintf(', %s %d%s', mb_strtolower($desk->manual->keys->of('button')), $button, $desk->startsAt($place->address) ? '' : ' (not at its start)'));
     }
 }

@@ -272,6 +272,6 @@ final class DeskProposals
     {
         $button = $this->desk->buttonAt($address);
 
-        return null === $button ? \sprintf('%03d', $address) : \sprintf('%03d (%s %d)', $address, mb_strtolower($this->desk->handling->keys->of('button')), $button);
+        return null === $button ? \sprintf('%03d', $address) : \sprintf('%03d (%s %d)', $address, mb_strtolower($this->desk->manual->keys->of('button')), $button);
     }
 }

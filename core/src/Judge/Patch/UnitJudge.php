@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Judge\Patch;
 
-use Rigger\Core\Curve\Glow;
+use Rigger\Core\Curve\LeftLit;
 use Rigger\Core\Finding\Finding;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Severity;
@@ -20,7 +20,7 @@ final class UnitJudge
         foreach ($rig->units as $unit) {
             foreach ($rig->trim($unit)->curves as $one) {
                 $channel = $unit->mode()->channel($one->channel);
-                $glow = null === $channel ? null : Glow::of($channel, $one->curve);
+                $glow = null === $channel ? null : LeftLit::of($channel, $one->curve);
                 if (null === $glow) {
                     continue;
                 }

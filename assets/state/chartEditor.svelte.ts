@@ -1,0 +1,143 @@
+import { answered, api, calc } from '../api/client';
+import type { Chart, ChartAnswer, ChartEdit, ChartMode, ChartRange, Evaluation } from '../api/chart';
+import { ApiError, wordsOf } from '../api/errors';
+import type { ChartFinding } from '../api/types';
+import { putRange } from '../lib/chart';
+import type { RigSession } from './rig.svelte';
+
+export type WorkView = 'chart' | 'paste' | 'modes' | 'unit' | 'revisions' | 'alikes' | 'learn';
+
+/** A chart being written: every edit goes to the server as one change of the rig, so that undo knows it. */
+export class ChartEditor {
+  readonly #session: RigSession;
+  readonly #answer: () => ChartAnswer;
+  /** Counts previews: only the newest one counts. */
+  #turn = 0;
+  modeKey = $state<string | null>(null);
+  offset = $state(1);
+  /** What the working area shows of the chart. */
+  view = $state<WorkView>('chart');
+  findings = $state.raw<readonly ChartFinding[]>([]);
+  problem = $state<string | null>(null);
+  rest = $state.raw<{ pan: number | null; tilt: number | null } | null>(null);
+
+  readonly chart = $derived.by(() => this.#answer().chart);
+  readonly lines = $derived.by(() => this.#answer().lines);
+  readonly mode = $derived<ChartMode | null>(
+    this.chart.modes.find((one) => one.key === this.modeKey) ?? this.chart.modes[0] ?? null,
+  );
+  readonly channel = $derived(
+    this.mode?.channels.find((one) => one.offset === this.offset) ?? this.mode?.channels[0] ?? null,
+  );
+
+  constructor(session: RigSession, answer: () => ChartAnswer) {
+    this.#session = session;
+    this.#answer = answer;
+  }
+
+  get revision(): number {
+    return this.#answer().revision;
+  }
+
+  get typeId(): string {
+    return this.#answer().id;
+  }
+
+  get isUsed(): boolean {
+    return this.#answer().isUsed;
+  }
+
+  /** @returns null when it was taken, else why not */
+  async save(chart: Chart): Promise<string | null> {
+    const what = { type: this.#answer().id, revision: this.revision, chart: chart as unknown as Record<string, never> };
+    const problem = await this.#session.change({ do: 'write-chart', ...what }, true);
+    this.problem = problem instanceof ApiError ? problem.message : null;
+    return this.problem;
+  }
+
+  /**
+   * Asks the server for the chart after an edit, and saves that.
+   *
+   * @returns null when it was taken, else why not
+   */
+  async edit(edit: ChartEdit): Promise<string | null> {
+    try {
+      const body = { chart: this.chart, edit } as unknown as {
+        chart: Record<string, never>;
+        edit: Record<string, never>;
+      };
+      const answer = await answered(api.POST('/api/charts/edit', { body }));
+      return await this.save(answer.chart as unknown as Chart);
+    } catch (error) {
+      this.problem = wordsOf(error);
+      return this.problem;
+    }
+  }
+
+  /** An edit of the selected channel. */
+  editChannel(edit: ChartEdit): Promise<string | null> {
+    if (!this.mode || !this.channel) return Promise.resolve(null);
+    return this.edit({ mode: this.mode.key, channel: this.channel.offset, ...edit });
+  }
+
+  /** Whether the selected channel was taken over from a look-alike and not tried yet. */
+  isUntried(offset: number): boolean {
+    return (this.chart.record?.untried ?? []).some((one) => one.mode === this.mode?.key && one.channel === offset);
+  }
+
+  observed(offset: number) {
+    return (this.chart.record?.observed ?? []).find((one) => one.mode === this.mode?.key && one.channel === offset);
+  }
+
+  /** Reads a typed line in the language of ranges. */
+  async read(text: string): Promise<{ range: ChartRange } | { problem: string }> {
+    try {
+      const body = { text, emitters: (this.chart.emitters ?? []) as unknown as Record<string, never>[] };
+      const answer = await answered(api.POST('/api/range-line', { body }));
+      return { range: answer.range as unknown as ChartRange };
+    } catch (error) {
+      return { problem: wordsOf(error) };
+    }
+  }
+
+  /** What would be said of the chart with the line that is being typed; back to the stored chart when it says nothing yet. */
+  async preview(text: string, at: number | null): Promise<void> {
+    const turn = ++this.#turn;
+    const [mode, channel] = [this.mode, this.channel];
+    const read = text.trim() === '' || text.trim().startsWith('+') ? null : await this.read(text);
+    if (turn !== this.#turn) return;
+    await this.check(
+      read && 'range' in read && mode && channel
+        ? putRange(this.chart, mode.key, channel.offset, read.range, at)
+        : this.chart,
+    );
+  }
+
+  /** Where pan and tilt point at the mode's resting values. */
+  async findRest(): Promise<void> {
+    const [chart, mode] = [this.chart, this.mode];
+    if (
+      !mode?.channels.some((one) => one.ranges.some((range) => range.function === 'pan' || range.function === 'tilt'))
+    ) {
+      this.rest = null;
+      return;
+    }
+    const values = mode.channels.toSorted((one, other) => one.offset - other.offset).map((one) => one.default);
+    try {
+      this.rest = await calc<Evaluation>('light.evaluate', { profile: chart, mode: mode.key, values });
+    } catch {
+      // A chart with errors points nowhere; its findings say why.
+      this.rest = null;
+    }
+  }
+
+  /** Asks what is to be said of a chart, stored or not yet. */
+  async check(chart: Chart): Promise<void> {
+    try {
+      const body = { chart: chart as unknown as Record<string, never> };
+      this.findings = (await answered(api.POST('/api/charts/check', { body }))).findings;
+    } catch (error) {
+      this.problem = wordsOf(error);
+    }
+  }
+}
