@@ -20,11 +20,11 @@ final class OnceTest extends ApiTestCase
         $move = ['do' => 'move-units', 'units' => [self::fixture($this->ask('GET', $path), 'Haar')['id']]];
         $key = Uuid::v4()->toRfc4122();
         $this->withKey($key);
-        $first = $this->change($path, 1, $move + ['to' => '140']);
+        $first = $this->changed($path, 1, $move + ['to' => '140']);
         $this->headers = [];
         $this->change($path, 2, $move + ['to' => '150']);
         $this->withKey($key);
-        self::assertSame($first, $this->change($path, 1, $move + ['to' => '140']));
+        self::assertSame($first, $this->changed($path, 1, $move + ['to' => '140']));
         $this->headers = [];
         $now = $this->ask('GET', $path);
         self::assertSame([3, 150], [$now['version'], self::fixture($now, 'Haar')['address']]);
