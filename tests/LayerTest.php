@@ -15,7 +15,10 @@ final class LayerTest extends TestCase
     public static function controllers(): iterable
     {
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../src/Http', \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            __DIR__.'/../src/Http',
+            \FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             yield $file->getBasename() => [(string) file_get_contents($file->getPathname())];
         }
     }
@@ -41,7 +44,10 @@ final class LayerTest extends TestCase
     /** @return list<string> */
     private static function trespasses(string $source): array
     {
-        $found = array_values(array_filter(['Doctrine\DBAL', 'createQuery', 'SELECT ', 'executeStatement'], static fn (string $one): bool => str_contains($source, $one)));
+        $found = array_values(array_filter(
+            ['Doctrine\DBAL', 'createQuery', 'SELECT ', 'executeStatement'],
+            static fn (string $one): bool => str_contains($source, $one),
+        ));
         foreach (\PhpToken::tokenize($source) as $token) {
             if (\in_array($token->text, ['%', '*', '/', '**'], true) && !$token->isIgnorable()) {
                 $found[] = $token->text;

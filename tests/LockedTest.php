@@ -15,7 +15,12 @@ final class LockedTest extends TestCase
         $locked = [];
         foreach (['locked', 'locked-dev'] as $name) {
             /** @var array{require: array<string, string>} $document */
-            $document = json_decode((string) file_get_contents(\dirname(__DIR__).'/tools/'.$name.'/composer.json'), true, 8, \JSON_THROW_ON_ERROR);
+            $document = json_decode(
+                (string) file_get_contents(\dirname(__DIR__).'/tools/'.$name.'/composer.json'),
+                true,
+                8,
+                \JSON_THROW_ON_ERROR,
+            );
             $locked += $document['require'];
         }
         $installed = [];

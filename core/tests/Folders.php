@@ -21,8 +21,15 @@ final class Folders
             $path = explode('/', trim(substr($file->getPathname(), \strlen($root)), '/'));
             $folder = 1 === \count($path) ? '.' : $path[0];
             $known[$folder] ??= [];
-            preg_match_all('/^use '.preg_quote($namespace, '/').'\\\\(\w+)\\\\/m', (string) file_get_contents($file->getPathname()), $found);
-            $known[$folder] = array_values(array_unique([...$known[$folder], ...array_filter($found[1], static fn (string $one): bool => $one !== $folder)]));
+            preg_match_all(
+                '/^use '.preg_quote($namespace, '/').'\\\\(\w+)\\\\/m',
+                (string) file_get_contents($file->getPathname()),
+                $found,
+            );
+            $known[$folder] = array_values(array_unique([
+                ...$known[$folder],
+                ...array_filter($found[1], static fn (string $one): bool => $one !== $folder),
+            ]));
         }
         ksort($known);
 

@@ -37,7 +37,10 @@ final class LawsTest extends TestCase
             for ($address = 1; $address <= $last; ++$address) {
                 $set = DipSwitches::spelling($address, 10, $base);
                 self::assertSame($address, DipSwitches::read($set->on, $base));
-                self::assertSame(array_map(static fn (int $switch): int => $switch - 1, $set->on), array_keys(array_filter(str_split($set->pattern()), static fn (string $one): bool => '1' === $one)));
+                self::assertSame(
+                    array_map(static fn (int $switch): int => $switch - 1, $set->on),
+                    array_keys(array_filter(str_split($set->pattern()), static fn (string $one): bool => '1' === $one)),
+                );
             }
         }
     }
@@ -49,7 +52,10 @@ final class LawsTest extends TestCase
                 [$one, $other] = [Span::at($a, $long), Span::at($b, $short)];
                 self::assertSame($long, $one->last() - $one->first + 1);
                 self::assertSame($one->shared($other), $other->shared($one));
-                self::assertSame([] !== array_intersect(range($a, $one->lastInUniverse()), range($b, $other->lastInUniverse())), null !== $one->shared($other));
+                self::assertSame(
+                    [] !== array_intersect(range($a, $one->lastInUniverse()), range($b, $other->lastInUniverse())),
+                    null !== $one->shared($other),
+                );
             });
     }
 
@@ -70,13 +76,19 @@ final class LawsTest extends TestCase
                 $gap = $check->usage[0]->largestGap;
                 self::assertNotNull($gap);
                 self::assertSame([], array_intersect(range($gap['from'], $gap['to']), array_keys($taken)));
-                self::assertArrayNotHasKey(0, array_filter($check->relations, static fn ($one): bool => RelationKind::Overrun !== $one->kind && null === $one->b));
+                self::assertArrayNotHasKey(
+                    0,
+                    array_filter($check->relations, static fn ($one): bool => RelationKind::Overrun !== $one->kind && null === $one->b),
+                );
             });
     }
 
     public function testTheNextFreePlaceIsFreeAndTheLowest(): void
     {
-        $this->forAll(Generators::vector(8, Generators::tuple(Generators::choose(1, 500), Generators::choose(1, 30))), Generators::choose(1, 60))
+        $this->forAll(
+            Generators::vector(8, Generators::tuple(Generators::choose(1, 500), Generators::choose(1, 30))),
+            Generators::choose(1, 60),
+        )
             ->then(static function (array $places, int $footprint): void {
                 $spans = array_values(array_map(static fn (array $one): Span => Span::at(...$one), $places));
                 $free = static fn (int $address): bool => Span::at($address, $footprint)->fits()
@@ -97,13 +109,24 @@ final class LawsTest extends TestCase
     public function testLightStaysWithinBoundsAndADarkCellSaysWhy(): void
     {
         $modes = [];
-        foreach (['marram-drum-6', 'skerry-spin-40', 'tolland-batten-8', 'pellow-quad-pack', 'ousel-tape-driver', 'ferrow-twin-white', 'lomas-haar'] as $name) {
+        foreach ([
+            'marram-drum-6',
+            'skerry-spin-40',
+            'tolland-batten-8',
+            'pellow-quad-pack',
+            'ousel-tape-driver',
+            'ferrow-twin-white',
+            'lomas-haar',
+        ] as $name) {
             $profile = Charts::demo($name);
             foreach ($profile->modes as $mode) {
                 $modes[] = [CompiledMode::of($profile, $mode->key), $mode->canGiveLight()];
             }
         }
-        $this->forAll(Generators::elements($modes), Generators::vector(27, Generators::oneOf(Generators::choose(0, 255), Generators::constant(0), Generators::constant(255))))
+        $this->forAll(
+            Generators::elements($modes),
+            Generators::vector(27, Generators::oneOf(Generators::choose(0, 255), Generators::constant(0), Generators::constant(255))),
+        )
             ->then(static function (array $case, array $values): void {
                 /** @var array{CompiledMode, bool} $case */
                 [$mode, $canShine] = $case;
@@ -139,15 +162,42 @@ final class LawsTest extends TestCase
 
     public function testEveryReachableChannelIsOnOneFaderAndMapAndProgramAgree(): void
     {
-        $this->forAll(Generators::elements(Layout::cases()), Generators::choose(1, 400), Generators::choose(1, 20), Generators::choose(1, 30), Generators::choose(1, 16), Generators::choose(1, 3), Generators::vector(6, Generators::tuple(Generators::choose(1, 500), Generators::choose(1, 12))))
+        $this->forAll(
+            Generators::elements(Layout::cases()),
+            Generators::choose(1, 400),
+            Generators::choose(1, 20),
+            Generators::choose(1, 30),
+            Generators::choose(1, 16),
+            Generators::choose(1, 3),
+            Generators::vector(6, Generators::tuple(Generators::choose(1, 500), Generators::choose(1, 12))),
+        )
             ->then(static function (Layout $layout, int $first, int $buttons, int $between, int $faders, int $pages, array $places): void {
                 /** @var list<array{int, int}> $places */
-                $desk = new Desk('D', $layout, 1, $first, $buttons, $faders * $pages + $between, $faders, $pages, 0 === $between % 2, null, null, null, null, null, null);
+                $desk = new Desk(
+                    'D',
+                    $layout,
+                    1,
+                    $first,
+                    $buttons,
+                    $faders * $pages + $between,
+                    $faders,
+                    $pages,
+                    0 === $between % 2,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                );
                 $fixtures = [];
                 $values = [];
                 $next = 1;
                 foreach ($places as $index => [$gap, $footprint]) {
-                    $fixtures[] = new DeskFixture(new Placed('f'.$index, 1, Span::at($next, $footprint), 'm'.$index), array_fill(0, $footprint, 'c'));
+                    $fixtures[] = new DeskFixture(
+                        new Placed('f'.$index, 1, Span::at($next, $footprint), 'm'.$index),
+                        array_fill(0, $footprint, 'c'),
+                    );
                     $values['f'.$index] = array_fill(0, $footprint, 1 + $index);
                     $next = min(512, $next + $footprint + $gap % 40);
                 }
@@ -167,16 +217,41 @@ final class LawsTest extends TestCase
                 }
                 $program = DeskProgram::of($desk, $fixtures, $values);
                 $place = static fn (?int $button, int $page, int $fader): string => $button.'/'.$page.'/'.$fader;
-                self::assertEqualsCanonicalizing(array_map(static fn ($strip): string => $place($strip->fader->button, $strip->fader->page, $strip->fader->number), $map->strips), array_map(static fn (array $step): string => $place($step['button'], $step['page'], $step['fader']), $program->steps));
+                self::assertEqualsCanonicalizing(
+                    array_map(
+                        static fn ($strip): string => $place($strip->fader->button, $strip->fader->page, $strip->fader->number),
+                        $map->strips,
+                    ),
+                    array_map(static fn (array $step): string => $place($step['button'], $step['page'], $step['fader']), $program->steps),
+                );
                 self::assertCount(array_sum(array_column($places, 1)) - \count($on), $program->unreachable);
-                $unreached = array_merge(...array_map(static fn ($one): array => \in_array($one->code, ['hidden', 'out_of_reach'], true) ? array_map(static fn (int $channel): string => $one->fixture.' '.$channel, $one->channels) : [], $map->findings), ...[[]]);
-                self::assertEqualsCanonicalizing($unreached, array_map(static fn (array $one): string => $one['fixture'].' '.$one['channel'], $program->unreachable));
+                $unreached = array_merge(
+                    ...array_map(
+                        static fn ($one): array => \in_array($one->code, ['hidden', 'out_of_reach'], true) ? array_map(
+                            static fn (int $channel): string => $one->fixture.' '.$channel,
+                            $one->channels,
+                        ) : [],
+                        $map->findings,
+                    ),
+                    ...[[]],
+                );
+                self::assertEqualsCanonicalizing(
+                    $unreached,
+                    array_map(static fn (array $one): string => $one['fixture'].' '.$one['channel'], $program->unreachable),
+                );
             });
     }
 
     public function testEveryFaderOfADeskReachesOneAddressAndNoAddressHasTwo(): void
     {
-        $this->forAll(Generators::elements(Layout::cases()), Generators::choose(1, 512), Generators::choose(1, 40), Generators::choose(1, 40), Generators::choose(1, 24), Generators::choose(1, 4))
+        $this->forAll(
+            Generators::elements(Layout::cases()),
+            Generators::choose(1, 512),
+            Generators::choose(1, 40),
+            Generators::choose(1, 40),
+            Generators::choose(1, 24),
+            Generators::choose(1, 4),
+        )
             ->then(static function (Layout $layout, int $first, int $buttons, int $stride, int $faders, int $pages): void {
                 $desk = new Desk('D', $layout, 1, $first, $buttons, $stride, $faders, $pages, false, null, null, null, null, null, null);
                 $addresses = array_map(static fn ($one): int => $one->address, $desk->faders());

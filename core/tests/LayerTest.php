@@ -10,13 +10,33 @@ use PHPUnit\Framework\TestCase;
 /** The core names nothing outside PHP and itself, and knows neither files nor clocks nor chance. */
 final class LayerTest extends TestCase
 {
-    private const WORLD = ['file_get_contents', 'file_put_contents', 'fopen', 'time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'glob', 'is_file', 'header', 'echo', 'print'];
+    private const WORLD = [
+        'file_get_contents',
+        'file_put_contents',
+        'fopen',
+        'time',
+        'microtime',
+        'hrtime',
+        'date',
+        'rand',
+        'mt_rand',
+        'random_int',
+        'getenv',
+        'glob',
+        'is_file',
+        'header',
+        'echo',
+        'print',
+    ];
 
     /** @return iterable<string, array{string}> */
     public static function files(): iterable
     {
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            __DIR__.'/../src',
+            \FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             yield substr($file->getPathname(), \strlen(__DIR__.'/../src/')) => [$file->getPathname()];
         }
     }
@@ -35,7 +55,10 @@ final class LayerTest extends TestCase
 
     public function testTheScanFindsWhatItLooksFor(): void
     {
-        self::assertSame(['Symfony\Component\Uid\Uuid', 'time'], self::trespasses('<?php namespace Rigger\Core\X; use Symfony\Component\Uid\Uuid; $a = time();'));
+        self::assertSame(
+            ['Symfony\Component\Uid\Uuid', 'time'],
+            self::trespasses('<?php namespace Rigger\Core\X; use Symfony\Component\Uid\Uuid; $a = time();'),
+        );
         self::assertSame(['\Doctrine\ORM\EntityManager'], self::trespasses('<?php new \Doctrine\ORM\EntityManager();'));
         self::assertSame([], self::trespasses('<?php use Rigger\Core\Patch\Span; $time = \sprintf("time()"); $this->time();'));
     }
@@ -54,7 +77,11 @@ final class LayerTest extends TestCase
             if ($isQualified && str_contains($name, '\\') && !str_starts_with($name.'\\', 'Rigger\\Core\\')) {
                 $found[] = $token->text;
             }
-            $isCall = $token->is([\T_STRING, \T_NAME_FULLY_QUALIFIED, \T_ECHO, \T_PRINT]) && !\in_array($before, ['->', '?->', '::', 'function', 'const', 'case', 'new'], true);
+            $isCall = $token->is([\T_STRING, \T_NAME_FULLY_QUALIFIED, \T_ECHO, \T_PRINT]) && !\in_array(
+                $before,
+                ['->', '?->', '::', 'function', 'const', 'case', 'new'],
+                true,
+            );
             if ($isCall && \in_array(strtolower($name), self::WORLD, true)) {
                 $found[] = $token->text;
             }

@@ -15,7 +15,12 @@ final class BackupFailed
             return Problem::diskFull();
         }
 
-        return new Problem(500, 'backup_failed', 'The backup failed', \sprintf('%s did not succeed, so nothing was changed. It said: %s', $what, mb_scrub(mb_substr(trim($said), -400))));
+        return new Problem(
+            500,
+            'backup_failed',
+            'The backup failed',
+            \sprintf('%s did not succeed, so nothing was changed. It said: %s', $what, mb_scrub(mb_substr(trim($said), -400))),
+        );
     }
 
     public static function missing(string $name): Problem
@@ -25,17 +30,30 @@ final class BackupFailed
 
     public static function damaged(string $why): Problem
     {
-        return Problem::at('file', 'bad_backup', \sprintf('This is no backup of Rigger that can be brought back: %s Nothing was changed.', $why));
+        return Problem::at(
+            'file',
+            'bad_backup',
+            \sprintf('This is no backup of Rigger that can be brought back: %s Nothing was changed.', $why),
+        );
     }
 
     public static function newer(string $schema): Problem
     {
-        return Problem::at('file', 'newer_backup', \sprintf('This backup was made by a newer Rigger (schema %s). Install that one first. Nothing was changed.', $schema));
+        return Problem::at(
+            'file',
+            'newer_backup',
+            \sprintf('This backup was made by a newer Rigger (schema %s). Install that one first. Nothing was changed.', $schema),
+        );
     }
 
     public static function noUpkeep(): Problem
     {
-        return new Problem(409, 'no_upkeep', 'This does not fit what is there', 'The database is a server of your own (DATABASE_URL). To bring a backup back, Rigger needs a role that may make databases: name it with RIGGER_UPKEEP_URL.');
+        return new Problem(
+            409,
+            'no_upkeep',
+            'This does not fit what is there',
+            'The database is a server of your own (DATABASE_URL). To bring a backup back, Rigger needs a role that may make databases: name it with RIGGER_UPKEEP_URL.',
+        );
     }
 
     public static function busy(): Problem

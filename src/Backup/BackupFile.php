@@ -36,7 +36,10 @@ final readonly class BackupFile
         $zip->setCompressionName(self::DUMP, \ZipArchive::CM_STORE);
         if (!@$zip->close()) {
             @unlink($making);
-            throw BackupFailed::program('Writing the backup', disk_free_space(\dirname($path)) < 1024 * 1024 ? 'No space left on device' : 'the file cannot be written');
+            throw BackupFailed::program(
+                'Writing the backup',
+                disk_free_space(\dirname($path)) < 1024 * 1024 ? 'No space left on device' : 'the file cannot be written',
+            );
         }
         chmod($making, 0600);
         self::sync($making);

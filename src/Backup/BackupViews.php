@@ -12,15 +12,23 @@ use Rigger\App\DataFolder;
 /** What the backup page shows. */
 final readonly class BackupViews
 {
-    public function __construct(private Backups $backups, private Restoring $restoring, private Server $server, private Disk $disk, private DataFolder $folder)
-    {
+    public function __construct(
+        private Backups $backups,
+        private Restoring $restoring,
+        private Server $server,
+        private Disk $disk,
+        private DataFolder $folder,
+    ) {
     }
 
     public function list(): BackupListView
     {
         return new BackupListView(
             array_map(BackupView::of(...), $this->backups->all()),
-            array_map(static fn (array $one): AsideView => new AsideView($one['name'], self::time($one['name']), $one['bytes']), $this->restoring->aside()),
+            array_map(
+                static fn (array $one): AsideView => new AsideView($one['name'], self::time($one['name']), $one['bytes']),
+                $this->restoring->aside(),
+            ),
             Backups::KEPT,
             $this->server->hasUpkeep(),
             $this->folder->backups(),

@@ -15,8 +15,12 @@ final readonly class Backups
     /** Of those that were made by themselves so many are kept. */
     public const KEPT = 10;
 
-    public function __construct(private DataFolder $folder, private Server $server, private Connection $database, private ClockInterface $clock)
-    {
+    public function __construct(
+        private DataFolder $folder,
+        private Server $server,
+        private Connection $database,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return list<BackupFile> newest first; what cannot be read is left out */
@@ -30,7 +34,13 @@ final readonly class Backups
                 continue; // Somebody else's file, or one that is just being copied here.
             }
         }
-        usort($files, static fn (BackupFile $one, BackupFile $other): int => [$other->manifest->at, $other->path] <=> [$one->manifest->at, $one->path]);
+        usort(
+            $files,
+            static fn (
+                BackupFile $one,
+                BackupFile $other,
+            ): int => [$other->manifest->at, $other->path] <=> [$one->manifest->at, $one->path],
+        );
 
         return $files;
     }
@@ -124,7 +134,17 @@ final readonly class Backups
                 $this->database->executeStatement('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
             }
             $snapshot = $this->database->fetchOne('SELECT pg_export_snapshot()');
-            $process = $this->server->dump(['-Fc', '--no-owner', '--no-acl', '--no-comments', '--exclude-table-data=answered_request', '--snapshot='.(\is_string($snapshot) ? $snapshot : ''), '-f', $file, $this->server->database()]);
+            $process = $this->server->dump([
+                '-Fc',
+                '--no-owner',
+                '--no-acl',
+                '--no-comments',
+                '--exclude-table-data=answered_request',
+                '--snapshot='.(\is_string($snapshot) ? $snapshot : ''),
+                '-f',
+                $file,
+                $this->server->database(),
+            ]);
             if (0 !== $process->run()) {
                 throw BackupFailed::program('Copying the database', $process->getErrorOutput());
             }

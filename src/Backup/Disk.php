@@ -26,6 +26,15 @@ final readonly class Disk
         // A small disk of its own is full at another figure than a laptop's.
         $low = min(self::LOW_BYTES, intdiv($total, 10));
 
-        return new DiskView($free, $total, $total > 0 && $free < $low ? \sprintf('The disk is nearly full: %d MB are left where the rigs are kept. Make room before the next show.', intdiv($free, self::MEGABYTE)) : null);
+        return new DiskView(
+            $free,
+            $total,
+            $total > 0 && $free < $low
+                ? \sprintf(
+                    'The disk is nearly full: %d MB are left where the rigs are kept. Make room before the next show.',
+                    intdiv($free, self::MEGABYTE),
+                )
+                : null,
+        );
     }
 }

@@ -15,8 +15,15 @@ final readonly class Manifest
      * @param int    $bytes       of the dump
      * @param string $sha1        of the dump
      */
-    public function __construct(public Why $why, public \DateTimeImmutable $at, public string $schema, public string $fingerprint, public int $bytes, public string $sha1, public Holdings $holds)
-    {
+    public function __construct(
+        public Why $why,
+        public \DateTimeImmutable $at,
+        public string $schema,
+        public string $fingerprint,
+        public int $bytes,
+        public string $sha1,
+        public Holdings $holds,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -44,7 +51,13 @@ final readonly class Manifest
             self::text($in, 'fingerprint'),
             self::whole($in, 'bytes'),
             self::text($in, 'sha1'),
-            new Holdings(self::rigs($holds['rigs'] ?? null), self::whole($holds, 'charts'), self::whole($holds, 'desks'), self::whole($holds, 'changes'), self::whole($holds, 'thrown')),
+            new Holdings(
+                self::rigs($holds['rigs'] ?? null),
+                self::whole($holds, 'charts'),
+                self::whole($holds, 'desks'),
+                self::whole($holds, 'changes'),
+                self::whole($holds, 'thrown'),
+            ),
         );
     }
 
@@ -76,7 +89,12 @@ final readonly class Manifest
     private static function rigs(mixed $rigs): array
     {
         return array_map(static fn (mixed $rig): array => \is_array($rig)
-            ? ['name' => self::text($rig, 'name'), 'venue' => self::text($rig, 'venue'), 'units' => self::whole($rig, 'units'), 'looks' => self::whole($rig, 'looks')]
+            ? [
+                'name' => self::text($rig, 'name'),
+                'venue' => self::text($rig, 'venue'),
+                'units' => self::whole($rig, 'units'),
+                'looks' => self::whole($rig, 'looks'),
+            ]
             : throw InputError::because('wrong_type', 'holds.rigs', 'a rig is no object'), \is_array($rigs) ? array_values($rigs) : []);
     }
 }

@@ -79,7 +79,10 @@ final readonly class Restoring
         return $this->backups->alone(function () use ($aside, $beforeSwap): string {
             $upkeep = $this->server->upkeep();
             try {
-                if (!str_starts_with($aside, self::ASIDE) || false === $upkeep->fetchOne('SELECT 1 FROM pg_database WHERE datname = ?', [$aside])) {
+                if (!str_starts_with($aside, self::ASIDE) || false === $upkeep->fetchOne(
+                    'SELECT 1 FROM pg_database WHERE datname = ?',
+                    [$aside],
+                )) {
                     throw BackupFailed::missing($aside);
                 }
                 $this->migrate($aside);
@@ -101,7 +104,10 @@ final readonly class Restoring
         $upkeep = $this->server->upkeep();
         try {
             /** @var list<array{name: string, bytes: int}> */
-            return $upkeep->fetchAllAssociative('SELECT datname AS name, pg_database_size(oid) AS bytes FROM pg_database WHERE starts_with(datname, ?) ORDER BY datname DESC', [self::ASIDE]);
+            return $upkeep->fetchAllAssociative(
+                'SELECT datname AS name, pg_database_size(oid) AS bytes FROM pg_database WHERE starts_with(datname, ?) ORDER BY datname DESC',
+                [self::ASIDE],
+            );
         } catch (DatabaseException) {
             return [];
         } finally {
@@ -123,7 +129,10 @@ final readonly class Restoring
 
     private function fill(string $database, string $dump): void
     {
-        $process = $this->server->restore(['--exit-on-error', '--single-transaction', '--no-owner', '--no-acl', '--role='.$this->server->role(), '-d', $database, $dump], true);
+        $process = $this->server->restore(
+            ['--exit-on-error', '--single-transaction', '--no-owner', '--no-acl', '--role='.$this->server->role(), '-d', $database, $dump],
+            true,
+        );
         if (0 !== $process->run()) {
             throw BackupFailed::program('Unpacking the database', $process->getErrorOutput());
         }
@@ -133,7 +142,17 @@ final readonly class Restoring
     private function migrate(string $database): void
     {
         $environment = ['DATABASE_URL' => $this->server->urlOf($database), 'RIGGER_DATA' => $this->folder->path, 'APP_DEBUG' => '0'];
-        $process = new Process([(string) (new \Symfony\Component\Process\PhpExecutableFinder())->find(false), $this->project.'/bin/console', 'doctrine:migrations:migrate', '--no-interaction', '--allow-no-migration'], $this->project, $environment);
+        $process = new Process(
+            [
+                (string) (new \Symfony\Component\Process\PhpExecutableFinder())->find(false),
+                $this->project.'/bin/console',
+                'doctrine:migrations:migrate',
+                '--no-interaction',
+                '--allow-no-migration',
+            ],
+            $this->project,
+            $environment,
+        );
         $process->setTimeout(600.0);
         if (0 !== $process->run()) {
             throw BackupFailed::program('Bringing the backup up to date', $process->getErrorOutput().$process->getOutput());
@@ -158,7 +177,10 @@ final readonly class Restoring
         $this->database->close();
         // Windows connect again at once, so names change as soon as nobody is in; a connection in between makes it wait, never half-done.
         for ($try = 1;; ++$try) {
-            $upkeep->executeStatement('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname IN (?, ?) AND pid <> pg_backend_pid()', [$present, $coming]);
+            $upkeep->executeStatement(
+                'SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname IN (?, ?) AND pid <> pg_backend_pid()',
+                [$present, $coming],
+            );
             $upkeep->beginTransaction();
             try {
                 $upkeep->executeStatement('ALTER DATABASE '.$upkeep->quoteSingleIdentifier($present).' RENAME TO '.$aside);

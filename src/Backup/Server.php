@@ -110,6 +110,9 @@ final readonly class Server
         $all = (new DsnParser(['postgresql' => 'pdo_pgsql', 'postgres' => 'pdo_pgsql', 'pgsql' => 'pdo_pgsql']))->parse($url);
 
         /** @var array{driver: 'pdo_pgsql', host?: string, port?: int, user?: string, password?: string, dbname?: string} */
-        return ['driver' => 'pdo_pgsql'] + array_intersect_key($all, ['host' => 1, 'port' => 1, 'user' => 1, 'password' => 1, 'dbname' => 1]);
+        return ['driver' => 'pdo_pgsql'] + array_intersect_key(
+            $all,
+            ['host' => 1, 'port' => 1, 'user' => 1, 'password' => 1, 'dbname' => 1],
+        );
     }
 }

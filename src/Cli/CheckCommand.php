@@ -24,14 +24,20 @@ final class CheckCommand
     {
         $file = $arguments[0] ?? null;
         if (null === $file || !is_file($file) || !is_readable($file)) {
-            fwrite($errors, null === $file ? "Usage: bin/rigger check FILE\n" : \sprintf("There is no file %s to read.\n", InputError::quote($file)));
+            fwrite(
+                $errors,
+                null === $file ? "Usage: bin/rigger check FILE\n" : \sprintf("There is no file %s to read.\n", InputError::quote($file)),
+            );
 
             return 2;
         }
         try {
             $profile = ProfileReader::read(Json::decode((string) file_get_contents($file)));
         } catch (InputError $error) {
-            fwrite($errors, \sprintf("%s: %s (%s)\n", '' === $error->field ? 'document' : $error->field, $error->getMessage(), $error->errorCode));
+            fwrite(
+                $errors,
+                \sprintf("%s: %s (%s)\n", '' === $error->field ? 'document' : $error->field, $error->getMessage(), $error->errorCode),
+            );
 
             return 2;
         }
@@ -41,7 +47,10 @@ final class CheckCommand
             $counts[$severity->value] = ($counts[$severity->value] ?? 0) + 1;
             fwrite($out, \sprintf("%-8s %s: %s (%s)\n", $severity->value, $finding->mode, $finding->message, $finding->code->value));
         }
-        $summary = array_map(static fn (Severity $one): string => ($counts[$one->value] ?? 0).' '.$one->value.(1 === ($counts[$one->value] ?? 0) ? '' : 's'), Severity::cases());
+        $summary = array_map(
+            static fn (Severity $one): string => ($counts[$one->value] ?? 0).' '.$one->value.(1 === ($counts[$one->value] ?? 0) ? '' : 's'),
+            Severity::cases(),
+        );
         fwrite($out, \sprintf("%s %s: %s\n", $profile->maker, $profile->model, implode(', ', $summary)));
 
         return ($counts[Severity::Error->value] ?? 0) > 0 ? 1 : 0;

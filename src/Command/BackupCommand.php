@@ -34,7 +34,15 @@ final readonly class BackupCommand
             return 1;
         }
         $holds = $made->manifest->holds;
-        $io->writeln(\sprintf('%s: %d rigs, %d charts, %d desks, %d changes, %d kB, read back and whole', $made->path, \count($holds->rigs), $holds->charts, $holds->desks, $holds->changes, (int) ceil($made->size() / 1000)));
+        $io->writeln(\sprintf(
+            '%s: %d rigs, %d charts, %d desks, %d changes, %d kB, read back and whole',
+            $made->path,
+            \count($holds->rigs),
+            $holds->charts,
+            $holds->desks,
+            $holds->changes,
+            (int) ceil($made->size() / 1000),
+        ));
 
         return 0;
     }

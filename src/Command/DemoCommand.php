@@ -15,8 +15,11 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 #[AsCommand('rigger:demo', 'Load the demo rig, its fixtures and the shipped desks')]
 final readonly class DemoCommand
 {
-    public function __construct(private Importer $importer, private Connection $database, #[Autowire('%kernel.project_dir%/demo')] private string $folder)
-    {
+    public function __construct(
+        private Importer $importer,
+        private Connection $database,
+        #[Autowire('%kernel.project_dir%/demo')] private string $folder,
+    ) {
     }
 
     public function __invoke(SymfonyStyle $io, #[Option('only into a database without any rig or chart')] bool $once = false): int

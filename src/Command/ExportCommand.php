@@ -29,8 +29,13 @@ use Symfony\Component\Uid\Uuid;
 #[AsCommand('rigger:export', 'Export a fixture, a desk, a rig or a venue as an open document')]
 final readonly class ExportCommand
 {
-    public function __construct(private EntityManagerInterface $manager, private Types $types, private LibraryIndex $library, private CoreRigs $rigs, private Venues $venues)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Types $types,
+        private LibraryIndex $library,
+        private CoreRigs $rigs,
+        private Venues $venues,
+    ) {
     }
 
     public function __invoke(

@@ -32,7 +32,12 @@ final readonly class ImportCommand
             try {
                 $done = $this->importer->import($text);
             } catch (InputError $error) {
-                $io->getErrorStyle()->writeln(\sprintf('%s, %s: %s', $file, '' === $error->field ? 'the document' : $error->field, $error->getMessage()));
+                $io->getErrorStyle()->writeln(\sprintf(
+                    '%s, %s: %s',
+                    $file,
+                    '' === $error->field ? 'the document' : $error->field,
+                    $error->getMessage(),
+                ));
 
                 return 2;
             } catch (Problem $problem) {

@@ -19,8 +19,11 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('rigger:migrate', 'Back the database up if it is an older one, and bring it up to date')]
 final class MigrateCommand extends Command
 {
-    public function __construct(private readonly Connection $database, private readonly SchemaVersion $schema, private readonly Backups $backups)
-    {
+    public function __construct(
+        private readonly Connection $database,
+        private readonly SchemaVersion $schema,
+        private readonly Backups $backups,
+    ) {
         parent::__construct();
     }
 
@@ -31,7 +34,11 @@ final class MigrateCommand extends Command
             return self::SUCCESS;
         }
         if (null !== $at && !\in_array($at, $this->schema->known(), true)) {
-            $output->writeln(\sprintf('The database was written by a newer Rigger (its schema is %s; this one knows %s). Start the newer one. Nothing was touched.', $at, $this->schema->newest()));
+            $output->writeln(\sprintf(
+                'The database was written by a newer Rigger (its schema is %s; this one knows %s). Start the newer one. Nothing was touched.',
+                $at,
+                $this->schema->newest(),
+            ));
 
             return self::FAILURE;
         }

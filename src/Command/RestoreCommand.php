@@ -21,12 +21,21 @@ final readonly class RestoreCommand
     {
     }
 
-    public function __invoke(SymfonyStyle $io, #[Argument('the backup: a file, or a name in the data folder')] string $file, #[Option('do it, having seen what it holds')] bool $yes = false): int
-    {
+    public function __invoke(
+        SymfonyStyle $io,
+        #[Argument('the backup: a file, or a name in the data folder')] string $file,
+        #[Option('do it, having seen what it holds')] bool $yes = false,
+    ): int {
         try {
             $backup = is_file($file) ? BackupFile::open($file) : $this->backups->get(basename($file, '.'.BackupFile::ENDING));
             $holds = $backup->manifest->holds;
-            $io->writeln(\sprintf('Made %s: %d charts, %d desks, %d changes, and these rigs:', $backup->manifest->at->format('Y-m-d H:i T'), $holds->charts, $holds->desks, $holds->changes));
+            $io->writeln(\sprintf(
+                'Made %s: %d charts, %d desks, %d changes, and these rigs:',
+                $backup->manifest->at->format('Y-m-d H:i T'),
+                $holds->charts,
+                $holds->desks,
+                $holds->changes,
+            ));
             foreach ($holds->rigs as $rig) {
                 $io->writeln(\sprintf('  %s (%s), %d units, %d looks', $rig['name'], $rig['venue'], $rig['units'], $rig['looks']));
             }

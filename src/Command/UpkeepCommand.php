@@ -74,7 +74,10 @@ final class UpkeepCommand extends Command
     private function rotateLogs(): void
     {
         $config = $this->folder->path.'/run/logrotate.conf';
-        file_put_contents($config, $this->folder->path."/log/*.log {\n  size 1M\n  rotate 5\n  copytruncate\n  missingok\n  notifempty\n  compress\n}\n");
+        file_put_contents(
+            $config,
+            $this->folder->path."/log/*.log {\n  size 1M\n  rotate 5\n  copytruncate\n  missingok\n  notifempty\n  compress\n}\n",
+        );
         chmod($config, 0600);
         (new Process(['logrotate', '-s', $this->folder->path.'/run/logrotate.state', $config]))->run();
     }

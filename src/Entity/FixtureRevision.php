@@ -59,7 +59,14 @@ class FixtureRevision implements Journalled
     /** As the core takes it. */
     public function core(): Revision
     {
-        return new Revision((string) $this->id, (string) $this->type->id(), $this->number, $this->type->maker(), $this->type->model(), $this->profile());
+        return new Revision(
+            (string) $this->id,
+            (string) $this->type->id(),
+            $this->number,
+            $this->type->maker(),
+            $this->type->model(),
+            $this->profile(),
+        );
     }
 
     public function profile(): FixtureProfile

@@ -39,7 +39,10 @@ final readonly class BodyListener
 
     private static function requireForm(Request $request): void
     {
-        if ('form' !== $request->getContentTypeFormat() || !str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/form-data')) {
+        if ('form' !== $request->getContentTypeFormat() || !str_starts_with(
+            (string) $request->headers->get('Content-Type'),
+            'multipart/form-data',
+        )) {
             throw new Problem(415, 'wrong_type', 'This cannot be taken', 'Here a form with a file is taken (multipart/form-data).');
         }
         $files = $request->files->all();
@@ -87,6 +90,10 @@ final readonly class BodyListener
 
     private static function unprintable(): Problem
     {
-        return Problem::at('', 'bad_text', 'This holds signs that are no text (a null character, or bytes that are not UTF-8). Take them out.');
+        return Problem::at(
+            '',
+            'bad_text',
+            'This holds signs that are no text (a null character, or bytes that are not UTF-8). Take them out.',
+        );
     }
 }

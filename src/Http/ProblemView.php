@@ -12,7 +12,14 @@ final readonly class ProblemView
      * @param list<string>|null   $since      with version_moved: what was done meanwhile, in words
      * @param int|null            $version    with version_moved: the rig's version now
      */
-    public function __construct(public string $type, public string $title, public int $status, public string $detail, public array $violations, public ?array $since = null, public ?int $version = null)
-    {
+    public function __construct(
+        public string $type,
+        public string $title,
+        public int $status,
+        public string $detail,
+        public array $violations,
+        public ?array $since = null,
+        public ?int $version = null,
+    ) {
     }
 }

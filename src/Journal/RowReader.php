@@ -32,7 +32,12 @@ final readonly class RowReader
             }
         }
 
-        return ['table' => $meta->getTableName(), 'id' => $this->id($meta, $entity), 'before' => null, 'after' => $this->columns($meta, $data)];
+        return [
+            'table' => $meta->getTableName(),
+            'id' => $this->id($meta, $entity),
+            'before' => null,
+            'after' => $this->columns($meta, $data),
+        ];
     }
 
     /**
@@ -52,7 +57,9 @@ final readonly class RowReader
         $before = $this->columns($meta, $before);
         $after = $this->columns($meta, $after);
 
-        return $before === $after ? null : ['table' => $meta->getTableName(), 'id' => $this->id($meta, $entity), 'before' => $before, 'after' => $after];
+        return $before === $after
+            ? null
+            : ['table' => $meta->getTableName(), 'id' => $this->id($meta, $entity), 'before' => $before, 'after' => $after];
     }
 
     /**
@@ -64,7 +71,12 @@ final readonly class RowReader
     {
         $meta = $this->manager->getClassMetadata($entity::class);
 
-        return ['table' => $meta->getTableName(), 'id' => $this->id($meta, $entity), 'before' => $this->columns($meta, $original), 'after' => null];
+        return [
+            'table' => $meta->getTableName(),
+            'id' => $this->id($meta, $entity),
+            'before' => $this->columns($meta, $original),
+            'after' => null,
+        ];
     }
 
     /**
@@ -83,9 +95,14 @@ final readonly class RowReader
             }
             if ($meta->hasField($field)) {
                 $type = \Doctrine\DBAL\Types\Type::getType((string) $meta->getTypeOfField($field));
-                $columns[$meta->getColumnName($field)] = $type->convertToDatabaseValue($value instanceof \BackedEnum ? $value->value : $value, $platform);
+                $columns[$meta->getColumnName($field)] = $type->convertToDatabaseValue(
+                    $value instanceof \BackedEnum ? $value->value : $value,
+                    $platform,
+                );
             } elseif ($meta->isAssociationWithSingleJoinColumn($field)) {
-                $columns[$meta->getSingleAssociationJoinColumnName($field)] = \is_object($value) ? $this->id($this->manager->getClassMetadata($value::class), $value) : null;
+                $columns[$meta->getSingleAssociationJoinColumnName($field)] = \is_object($value)
+                    ? $this->id($this->manager->getClassMetadata($value::class), $value)
+                    : null;
             }
         }
 

@@ -59,7 +59,10 @@ final readonly class TimeMachine
         }
         // Charts are shared between rigs: never put back over what another rig's operator did since.
         if (!$this->stands($database, $table, $id, $is)) {
-            throw Problem::conflict('changed_since', \sprintf('"%s" cannot be taken back: what it changed has been changed again from another rig.', $change->sentence));
+            throw Problem::conflict(
+                'changed_since',
+                \sprintf('"%s" cannot be taken back: what it changed has been changed again from another rig.', $change->sentence),
+            );
         }
         if (null === $wish) {
             $database->delete($table, ['id' => $id]);
@@ -80,6 +83,9 @@ final readonly class TimeMachine
             }
         }
 
-        return false !== $database->fetchOne('SELECT 1 FROM '.$database->quoteSingleIdentifier($table).' WHERE '.implode(' AND ', $conditions), $values);
+        return false !== $database->fetchOne(
+            'SELECT 1 FROM '.$database->quoteSingleIdentifier($table).' WHERE '.implode(' AND ', $conditions),
+            $values,
+        );
     }
 }

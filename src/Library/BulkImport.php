@@ -23,7 +23,11 @@ final readonly class BulkImport
     public function import(array $files): ImportReportView
     {
         if ([] === $files || \count($files) > self::MOST_FILES) {
-            throw Problem::at('files', 'out_of_range', \sprintf('%d files arrived; send 1 to %d at a time.', \count($files), self::MOST_FILES));
+            throw Problem::at(
+                'files',
+                'out_of_range',
+                \sprintf('%d files arrived; send 1 to %d at a time.', \count($files), self::MOST_FILES),
+            );
         }
 
         return new ImportReportView(array_map($this->one(...), $files));
@@ -40,7 +44,9 @@ final readonly class BulkImport
 
             return new ImportResultView($name, $done, null);
         } catch (InputError $error) {
-            $words = 'bad_json' === $error->errorCode ? 'The file is cut off, or it is no document that Rigger reads.' : $error->getMessage();
+            $words = 'bad_json' === $error->errorCode
+                ? 'The file is cut off, or it is no document that Rigger reads.'
+                : $error->getMessage();
 
             return new ImportResultView($name, null, $words);
         } catch (Problem $problem) {

@@ -63,7 +63,10 @@ final readonly class Charts
     {
         $latest = $this->types->latest($typeId);
         if ($latest->number !== $base) {
-            throw Problem::conflict('revision_moved', \sprintf('%s has revision %d by now; you edited revision %d.', $latest->type->model(), $latest->number, $base));
+            throw Problem::conflict(
+                'revision_moved',
+                \sprintf('%s has revision %d by now; you edited revision %d.', $latest->type->model(), $latest->number, $base),
+            );
         }
         self::requireKeepable($profile);
         $other = $this->types->named($profile->maker, $profile->model);
@@ -120,7 +123,10 @@ final readonly class Charts
         $kept = [];
         foreach ($profiles as $profile) {
             self::requireKeepable($profile);
-            $found = array_values(array_filter($there, static fn (FixtureRevision $one): bool => $one->profile()->equals($profile)))[0] ?? null;
+            $found = array_values(array_filter(
+                $there,
+                static fn (FixtureRevision $one): bool => $one->profile()->equals($profile),
+            ))[0] ?? null;
             if (null === $found) {
                 $last = $there[\count($there) - 1] ?? null;
                 $found = null === $last ? $this->add($profile) : $last->next($profile);

@@ -30,12 +30,21 @@ final readonly class Comparisons
     {
         $modes = $revision->profile()->modes;
         usort($modes, static fn (Mode $one, Mode $other): int => $one->footprint() <=> $other->footprint());
-        $units = \count(array_filter($rig->units, static fn (Unit $one): bool => $one->revision()->typeId === (string) $revision->type->id()));
+        $units = \count(array_filter(
+            $rig->units,
+            static fn (Unit $one): bool => $one->revision()->typeId === (string) $revision->type->id(),
+        ));
         $keys = array_map(static fn (Mode $one): string => $one->key, $modes);
 
         return new ModesView(
             array_map(static fn (Mode $one): ModeCostView => ModeCostView::of($one, ModeCost::of($one, $units, $rig->desk())), $modes),
-            array_map(static fn (FunctionRow $row): FunctionRowView => new FunctionRowView($row->function, array_map(static fn (string $key): array => $row->channels[$key] ?? [], $keys)), ModeComparison::of($revision->profile())),
+            array_map(
+                static fn (FunctionRow $row): FunctionRowView => new FunctionRowView(
+                    $row->function,
+                    array_map(static fn (string $key): array => $row->channels[$key] ?? [], $keys),
+                ),
+                ModeComparison::of($revision->profile()),
+            ),
             $units,
             $rig->desk()?->name,
         );
@@ -47,7 +56,11 @@ final readonly class Comparisons
         $uses = $this->types->uses($typeId);
         $views = [];
         foreach ($revisions as $index => $revision) {
-            $views[] = RevisionView::of($revision, isset($revisions[$index + 1]) ? $revisions[$index + 1]->profile() : null, $uses[$revision->number] ?? []);
+            $views[] = RevisionView::of(
+                $revision,
+                isset($revisions[$index + 1]) ? $revisions[$index + 1]->profile() : null,
+                $uses[$revision->number] ?? [],
+            );
         }
 
         return new RevisionListView($views);

@@ -32,7 +32,10 @@ final class Csv
     public static function rows(string $text, int $most): array
     {
         $first = strtok($text, "\r\n");
-        $counts = array_map(static fn (string $mark): int => substr_count(false === $first ? '' : $first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
+        $counts = array_map(
+            static fn (string $mark): int => substr_count(false === $first ? '' : $first, $mark),
+            [',' => ',', ';' => ';', "\t" => "\t"],
+        );
         arsort($counts);
         $mark = array_key_first($counts);
         $stream = fopen('php://temp', 'r+');

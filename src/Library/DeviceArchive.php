@@ -88,7 +88,11 @@ final class DeviceArchive
             $found = self::DESCRIPTION === $entry['name'] ? $entry : $found;
         }
         if ($unpacked > self::MOST_UNPACKED) {
-            throw self::bad(\sprintf('Unpacked, the archive would have %d MB; at most %d MB are looked at.', intdiv($unpacked, 1048576), intdiv(self::MOST_UNPACKED, 1048576)));
+            throw self::bad(\sprintf(
+                'Unpacked, the archive would have %d MB; at most %d MB are looked at.',
+                intdiv($unpacked, 1048576),
+                intdiv(self::MOST_UNPACKED, 1048576),
+            ));
         }
         if (null === $found) {
             throw self::bad('The archive holds no description.xml, so it is no device description of DIN SPEC 15800.');

@@ -38,8 +38,12 @@ final readonly class Importer
 {
     public const MOST_BYTES = 5 * 1024 * 1024;
 
-    public function __construct(private EntityManagerInterface $manager, private Transaction $transaction, private Charts $charts, private DeskShelf $desks)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Transaction $transaction,
+        private Charts $charts,
+        private DeskShelf $desks,
+    ) {
     }
 
     /**
@@ -73,7 +77,17 @@ final readonly class Importer
             Desk::FORMAT => $this->desk(DeskReader::read($document)),
             RigDocument::FORMAT => $this->rig(RigReader::read($document)),
             VenueDocument::FORMAT => $this->wholeVenue(VenueReader::read($document)),
-            default => throw InputError::because('not_a_choice', 'format', \sprintf('This is no document of Rigger: its "format" should be %s, %s, %s or %s.', FixtureProfile::FORMAT, Desk::FORMAT, RigDocument::FORMAT, VenueDocument::FORMAT)),
+            default => throw InputError::because(
+                'not_a_choice',
+                'format',
+                \sprintf(
+                    'This is no document of Rigger: its "format" should be %s, %s, %s or %s.',
+                    FixtureProfile::FORMAT,
+                    Desk::FORMAT,
+                    RigDocument::FORMAT,
+                    VenueDocument::FORMAT,
+                ),
+            ),
         });
     }
 
@@ -82,7 +96,12 @@ final readonly class Importer
     {
         $revision = $this->charts->keep($profile);
 
-        return new ImportedView('fixture', (string) $revision->type->id(), \sprintf('%s %s, revision %d', $profile->maker, $profile->model, $revision->number), $notes);
+        return new ImportedView(
+            'fixture',
+            (string) $revision->type->id(),
+            \sprintf('%s %s, revision %d', $profile->maker, $profile->model, $revision->number),
+            $notes,
+        );
     }
 
     /** @param list<FixtureProfile> $profiles */
@@ -97,7 +116,9 @@ final readonly class Importer
             $first ??= $view;
         }
 
-        return 1 === \count($profiles) ? $first : new ImportedView('fixture', $first->id, \sprintf('%d fixtures, from %s on', \count($profiles), $first->name));
+        return 1 === \count($profiles)
+            ? $first
+            : new ImportedView('fixture', $first->id, \sprintf('%d fixtures, from %s on', \count($profiles), $first->name));
     }
 
     private static function isList(string $text): bool
@@ -123,27 +144,53 @@ final readonly class Importer
             $this->manager->flush();
         }
 
-        return new ImportedView('venue', (string) $this->venue($document->name)->id(), $document->name, [\sprintf('%d rigs, %d charts, %d desks.', \count($document->rigs), \count($document->charts), \count($document->desks))]);
+        return new ImportedView(
+            'venue',
+            (string) $this->venue($document->name)->id(),
+            $document->name,
+            [\sprintf('%d rigs, %d charts, %d desks.', \count($document->rigs), \count($document->charts), \count($document->desks))],
+        );
     }
 
     /** @param list<FixtureRevision> $known revisions that came with it, whatever their type is called by now */
     private function rig(RigDocument $document, array $known = []): ImportedView
     {
-        $keep = fn (FixtureProfile $profile): FixtureRevision => array_values(array_filter($known, static fn (FixtureRevision $one): bool => $one->profile()->equals($profile)))[0] ?? $this->charts->keep($profile);
+        $keep = fn (FixtureProfile $profile): FixtureRevision => array_values(array_filter(
+            $known,
+            static fn (FixtureRevision $one): bool => $one->profile()->equals($profile),
+        ))[0] ?? $this->charts->keep($profile);
         $rig = Rig::in($this->venue($document->venue), $document->name);
         $rig->playOn(null === $document->desk ? null : $this->desks->bringIn($document->desk));
         $this->manager->persist($rig);
         $revisions = array_map($keep, $document->types);
         $links = [];
         foreach ($document->links as $index => $entry) {
-            $this->manager->persist($links[$index] = RadioLink::of($rig, new Link((string) Uuid::v7(), $entry->kit, $entry->label, $entry->name), $index + 1));
+            $this->manager->persist($links[$index] = RadioLink::of(
+                $rig,
+                new Link((string) Uuid::v7(), $entry->kit, $entry->label, $entry->name),
+                $index + 1,
+            ));
         }
         $fixtures = [];
         foreach ($document->fixtures as $index => $entry) {
             if (0 === $document->types[$entry->type]->mode($entry->mode)?->footprint()) {
-                throw InputError::because('mode_empty', 'fixtures['.$index.'].mode', \sprintf('Mode %s has no channels.', InputError::quote($entry->mode)));
+                throw InputError::because(
+                    'mode_empty',
+                    'fixtures['.$index.'].mode',
+                    \sprintf('Mode %s has no channels.', InputError::quote($entry->mode)),
+                );
             }
-            $fixture = PatchedFixture::of($rig, $revisions[$entry->type], null === $entry->link ? null : $links[$entry->link], $entry->unit((string) Uuid::v7(), $revisions[$entry->type]->core(), null === $entry->link ? null : (string) $links[$entry->link]->id()), $index + 1);
+            $fixture = PatchedFixture::of(
+                $rig,
+                $revisions[$entry->type],
+                null === $entry->link ? null : $links[$entry->link],
+                $entry->unit(
+                    (string) Uuid::v7(),
+                    $revisions[$entry->type]->core(),
+                    null === $entry->link ? null : (string) $links[$entry->link]->id(),
+                ),
+                $index + 1,
+            );
             $this->manager->persist($fixtures[$index] = $fixture);
         }
         foreach ($document->looks as $entry) {

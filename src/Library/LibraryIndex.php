@@ -54,7 +54,18 @@ final readonly class LibraryIndex
             WHERE m.type_id = :type AND m.key = :mode AND m.channels > 0 ORDER BY e.maker, e.model, o.name LIMIT 50
             SQL, ['type' => (string) $typeId, 'mode' => $modeKey]);
 
-        return array_map(static fn (array $row): AlikeView => new AlikeView(self::text($row['type_id']), self::text($row['maker']), self::text($row['model']), self::text($row['kind']), self::text($row['key']), self::text($row['name']), self::whole($row['channels'])), $rows);
+        return array_map(
+            static fn (array $row): AlikeView => new AlikeView(
+                self::text($row['type_id']),
+                self::text($row['maker']),
+                self::text($row['model']),
+                self::text($row['kind']),
+                self::text($row['key']),
+                self::text($row['name']),
+                self::whole($row['channels']),
+            ),
+            $rows,
+        );
     }
 
     private function count(LibraryQuery $query, int $page): int
@@ -101,7 +112,10 @@ final readonly class LibraryIndex
         $modes = json_decode(self::text($row['modes']), true, 16, \JSON_THROW_ON_ERROR);
 
         return new TypeView(self::text($row['type_id']), self::text($row['maker']), self::text($row['model']), self::text($row['kind']), self::whole($row['revision']),
-            array_map(static fn (array $mode): ModeView => new ModeView($mode['key'], $mode['name'], $mode['channels'], $mode['display']), $modes));
+            array_map(
+                static fn (array $mode): ModeView => new ModeView($mode['key'], $mode['name'], $mode['channels'], $mode['display']),
+                $modes,
+            ));
     }
 
     private static function text(mixed $value): string

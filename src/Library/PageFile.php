@@ -27,7 +27,9 @@ final readonly class PageFile
             throw Problem::tooLarge(self::MOST_BYTES);
         }
         $bytes = (string) file_get_contents($file->getPathname());
-        $text = str_starts_with($bytes, '%PDF-') ? $this->ofPdf($file->getPathname()) : PlainText::of($bytes, 'The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
+        $text = str_starts_with($bytes, '%PDF-')
+            ? $this->ofPdf($file->getPathname())
+            : PlainText::of($bytes, 'The sheet reads .txt, .csv, .tsv and the text of a .pdf.');
         if ('' === trim($text)) {
             throw Problem::at('file', 'no_text', str_starts_with($bytes, '%PDF-')
                 ? 'This PDF holds pictures of its pages and no text. Type the chart, or find it by fader.'
@@ -41,10 +43,27 @@ final readonly class PageFile
     {
         $program = (new ExecutableFinder())->find('pdftotext');
         if (null === $program) {
-            throw Problem::at('file', 'no_pdftotext', 'To read a PDF this machine needs the program pdftotext (package poppler-utils). Copy the chart out of the PDF and paste it instead.');
+            throw Problem::at(
+                'file',
+                'no_pdftotext',
+                'To read a PDF this machine needs the program pdftotext (package poppler-utils). Copy the chart out of the PDF and paste it instead.',
+            );
         }
         // A small file can unpack to hundreds of megabytes: it gets so much memory and time and no more, behind everybody else.
-        $process = new Process(['nice', '-n', '19', 'prlimit', '--as='.self::PDF_MEMORY, '--cpu='.self::PDF_SECONDS, $program, '-layout', '-enc', 'UTF-8', $path, '-']);
+        $process = new Process([
+            'nice',
+            '-n',
+            '19',
+            'prlimit',
+            '--as='.self::PDF_MEMORY,
+            '--cpu='.self::PDF_SECONDS,
+            $program,
+            '-layout',
+            '-enc',
+            'UTF-8',
+            $path,
+            '-',
+        ]);
         $process->setTimeout(self::PDF_SECONDS);
         $text = '';
         try {
@@ -62,7 +81,10 @@ final readonly class PageFile
             throw self::tooMuch($problem);
         }
         if (!$process->isSuccessful()) {
-            if ($process->hasBeenSignaled() || str_contains($process->getErrorOutput(), 'memory') || '' === $process->getErrorOutput() && 1 !== $process->getExitCode()) {
+            if ($process->hasBeenSignaled() || str_contains(
+                $process->getErrorOutput(),
+                'memory',
+            ) || '' === $process->getErrorOutput() && 1 !== $process->getExitCode()) {
                 throw self::tooMuch();
             }
             throw Problem::at('file', 'bad_pdf', 'This PDF cannot be read: it is damaged, or locked with a password.');
@@ -73,6 +95,11 @@ final readonly class PageFile
 
     private static function tooMuch(?\Throwable $previous = null): Problem
     {
-        return Problem::at('file', 'bad_pdf', 'This PDF takes too long or too much memory to read. Copy the chart out of it and paste it instead.', $previous);
+        return Problem::at(
+            'file',
+            'bad_pdf',
+            'This PDF takes too long or too much memory to read. Copy the chart out of it and paste it instead.',
+            $previous,
+        );
     }
 }

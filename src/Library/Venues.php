@@ -49,14 +49,19 @@ final readonly class Venues
     private function typesOf(array $rigs): array
     {
         /** @var list<FixtureType> */
-        return [] === $rigs ? [] : $this->manager->createQuery('SELECT DISTINCT t FROM '.FixtureType::class.' t JOIN '.FixtureRevision::class.' r WITH r.type = t JOIN '.PatchedFixture::class.' f WITH f.revision = r WHERE f.rig IN (:rigs) ORDER BY t.maker, t.model')
+        return [] === $rigs
+            ? []
+            : $this->manager->createQuery('SELECT DISTINCT t FROM '.FixtureType::class.' t JOIN '.FixtureRevision::class.' r WITH r.type = t JOIN '.PatchedFixture::class.' f WITH f.revision = r WHERE f.rig IN (:rigs) ORDER BY t.maker, t.model')
             ->setParameter('rigs', array_map(static fn (Rig $rig): string => (string) $rig->id(), $rigs))->getResult();
     }
 
     /** @return non-empty-list<FixtureProfile> oldest first */
     private function revisions(FixtureType $type): array
     {
-        $profiles = array_map(static fn (FixtureRevision $one): FixtureProfile => $one->profile(), array_reverse($this->types->revisions($type)));
+        $profiles = array_map(
+            static fn (FixtureRevision $one): FixtureProfile => $one->profile(),
+            array_reverse($this->types->revisions($type)),
+        );
 
         return [] === $profiles ? throw new \LogicException('A type that hangs has a revision.') : $profiles;
     }

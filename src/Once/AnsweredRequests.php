@@ -22,12 +22,18 @@ final readonly class AnsweredRequests
      */
     public function claim(string $key, string $fingerprint): bool
     {
-        return 1 === (int) $this->database->executeStatement('INSERT INTO answered_request (key, fingerprint, at) VALUES (?, ?, ?) ON CONFLICT (key) DO NOTHING', [$key, $fingerprint, $this->now()]);
+        return 1 === (int) $this->database->executeStatement(
+            'INSERT INTO answered_request (key, fingerprint, at) VALUES (?, ?, ?) ON CONFLICT (key) DO NOTHING',
+            [$key, $fingerprint, $this->now()],
+        );
     }
 
     public function find(string $key): ?KeptAnswer
     {
-        $row = $this->database->fetchAssociative("SELECT fingerprint, status, headers, encode(body, 'base64') AS body FROM answered_request WHERE key = ? AND status IS NOT NULL", [$key]);
+        $row = $this->database->fetchAssociative(
+            "SELECT fingerprint, status, headers, encode(body, 'base64') AS body FROM answered_request WHERE key = ? AND status IS NOT NULL",
+            [$key],
+        );
         if (false === $row) {
             return null;
         }
@@ -35,12 +41,21 @@ final readonly class AnsweredRequests
         /** @var array<string, string> $headers */
         $headers = json_decode($row['headers'], true, 4, \JSON_THROW_ON_ERROR);
 
-        return new KeptAnswer($row['fingerprint'], $row['status'], $headers, (string) gzuncompress((string) base64_decode($row['body'], true)));
+        return new KeptAnswer(
+            $row['fingerprint'],
+            $row['status'],
+            $headers,
+            (string) gzuncompress((string) base64_decode($row['body'], true)),
+        );
     }
 
     public function keep(string $key, KeptAnswer $answer): void
     {
-        $this->database->executeStatement('UPDATE answered_request SET status = ?, headers = ?, body = ? WHERE key = ?', [$answer->status, json_encode((object) $answer->headers, \JSON_THROW_ON_ERROR), gzcompress($answer->body, 1), $key], [ParameterType::INTEGER, ParameterType::STRING, ParameterType::BINARY, ParameterType::STRING]);
+        $this->database->executeStatement(
+            'UPDATE answered_request SET status = ?, headers = ?, body = ? WHERE key = ?',
+            [$answer->status, json_encode((object) $answer->headers, \JSON_THROW_ON_ERROR), gzcompress($answer->body, 1), $key],
+            [ParameterType::INTEGER, ParameterType::STRING, ParameterType::BINARY, ParameterType::STRING],
+        );
     }
 
     /** Nobody repeats a request after days. */

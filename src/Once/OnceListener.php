@@ -28,8 +28,11 @@ final class OnceListener
     public const OWN = '_own_key';
     private const CLAIMED = '_claimed_key';
 
-    public function __construct(private readonly Connection $database, private readonly AnsweredRequests $answers, private readonly ProblemListener $problems)
-    {
+    public function __construct(
+        private readonly Connection $database,
+        private readonly AnsweredRequests $answers,
+        private readonly ProblemListener $problems,
+    ) {
     }
 
     /** After routing, before the action. */
@@ -112,7 +115,12 @@ final class OnceListener
             return;
         }
         if ($kept->fingerprint !== $fingerprint) {
-            throw new Problem(422, 'key_reused', 'This cannot be taken', 'The key of this request belongs to another one that was made before.');
+            throw new Problem(
+                422,
+                'key_reused',
+                'This cannot be taken',
+                'The key of this request belongs to another one that was made before.',
+            );
         }
         $event->setResponse($kept->toResponse());
     }

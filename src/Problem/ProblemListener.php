@@ -40,7 +40,13 @@ final readonly class ProblemListener
     {
         $problem = $this->translate($error);
         $response = new JsonResponse(
-            ['type' => $problem->type, 'title' => $problem->title, 'status' => $problem->status, 'detail' => $problem->getMessage(), 'violations' => $problem->violations] + $problem->extra,
+            [
+                'type' => $problem->type,
+                'title' => $problem->title,
+                'status' => $problem->status,
+                'detail' => $problem->getMessage(),
+                'violations' => $problem->violations,
+            ] + $problem->extra,
             $problem->status,
             ['Content-Type' => 'application/problem+json'],
         );
@@ -77,7 +83,15 @@ final readonly class ProblemListener
         if ($cause instanceof ValidationFailedException) {
             $violations = array_map(self::violation(...), iterator_to_array($cause->getViolations(), false));
 
-            return new Problem(422, 'invalid', 'This cannot be taken', $violations[0]['message'] ?? 'Something is missing.', $violations, [], $error);
+            return new Problem(
+                422,
+                'invalid',
+                'This cannot be taken',
+                $violations[0]['message'] ?? 'Something is missing.',
+                $violations,
+                [],
+                $error,
+            );
         }
         if ($cause instanceof NotEncodableValueException) {
             return Problem::at('', 'bad_json', 'This is not a JSON document.');
@@ -86,19 +100,32 @@ final readonly class ProblemListener
         return match ($error->getStatusCode()) {
             404 => Problem::notFound('What you asked for'),
             405 => new Problem(405, 'not_allowed', 'Not possible', 'That cannot be done here.'),
-            default => new Problem($error->getStatusCode(), 'refused', 'This cannot be taken', 'The request could not be understood.', [], [], $error),
+            default => new Problem(
+                $error->getStatusCode(),
+                'refused',
+                'This cannot be taken',
+                'The request could not be understood.',
+                [],
+                [],
+                $error,
+            ),
         };
     }
 
     /** @return array{path: string, code: string, message: string} */
     private static function violation(ConstraintViolationInterface $violation): array
     {
-        $isType = str_contains($violation->getMessageTemplate(), 'type {{ type }}') || str_contains($violation->getMessageTemplate(), 'should be of type');
+        $isType = str_contains($violation->getMessageTemplate(), 'type {{ type }}') || str_contains(
+            $violation->getMessageTemplate(),
+            'should be of type',
+        );
 
         return [
             'path' => $violation->getPropertyPath(),
             'code' => $isType ? 'wrong_type' : 'out_of_range',
-            'message' => $isType ? \sprintf('%s must be %s.', ucfirst($violation->getPropertyPath()), self::typeInWords($violation)) : (string) $violation->getMessage(),
+            'message' => $isType
+                ? \sprintf('%s must be %s.', ucfirst($violation->getPropertyPath()), self::typeInWords($violation))
+                : (string) $violation->getMessage(),
         ];
     }
 
@@ -120,13 +147,24 @@ final readonly class ProblemListener
     {
         $this->logger->error('Database: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
         if ($error instanceof DatabaseException\ConnectionException || self::isOutage($error)) {
-            return new Problem(503, 'database_away', 'The database does not answer', 'The database does not answer. What you typed is kept and goes out when it is back.', [], [], $error);
+            return new Problem(
+                503,
+                'database_away',
+                'The database does not answer',
+                'The database does not answer. What you typed is kept and goes out when it is back.',
+                [],
+                [],
+                $error,
+            );
         }
         if (1 === preg_match('/SQLSTATE\[(?:53100|58030)\]|No space left on device|could not extend file/', $error->getMessage())) {
             return Problem::diskFull($error);
         }
         if ($error instanceof DatabaseException\ConstraintViolationException || 1 === preg_match('/SQLSTATE\[23/', $error->getMessage())) {
-            return Problem::conflict('conflict', 'That does not fit what is stored now, so nothing was changed. Look at the rig as it is now and try again.');
+            return Problem::conflict(
+                'conflict',
+                'That does not fit what is stored now, so nothing was changed. Look at the rig as it is now and try again.',
+            );
         }
 
         return $this->unexpected($error);
@@ -134,13 +172,24 @@ final readonly class ProblemListener
 
     private static function isOutage(\Throwable $error): bool
     {
-        return 1 === preg_match('/SQLSTATE\[(?:08...|57P0.|HY000)\]|server closed the connection|terminating connection|no connection to the server|starting up|shutting down/', $error->getMessage());
+        return 1 === preg_match(
+            '/SQLSTATE\[(?:08...|57P0.|HY000)\]|server closed the connection|terminating connection|no connection to the server|starting up|shutting down/',
+            $error->getMessage(),
+        );
     }
 
     private function unexpected(\Throwable $error): Problem
     {
         $this->logger->error('{message}', ['message' => $error->getMessage(), 'exception' => $error]);
 
-        return new Problem(500, 'unexpected', 'Something went wrong', 'Something went wrong in Rigger itself, and nothing was changed. The log beside the data says what.', [], [], $error);
+        return new Problem(
+            500,
+            'unexpected',
+            'Something went wrong',
+            'Something went wrong in Rigger itself, and nothing was changed. The log beside the data says what.',
+            [],
+            [],
+            $error,
+        );
     }
 }

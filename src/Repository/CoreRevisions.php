@@ -40,7 +40,13 @@ final class CoreRevisions
     /** @throws Problem not_found */
     public function latest(string $typeId): Revision
     {
-        $found = Uuid::isValid($typeId) ? array_values($this->where('t.id = ? AND t.thrown_at IS NULL AND r.number = (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id)', [$typeId], [])) : [];
+        $found = Uuid::isValid($typeId)
+            ? array_values($this->where(
+                't.id = ? AND t.thrown_at IS NULL AND r.number = (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id)',
+                [$typeId],
+                [],
+            ))
+            : [];
 
         return $found[0] ?? throw Problem::notFound('This fixture type');
     }
@@ -54,7 +60,13 @@ final class CoreRevisions
     {
         $models = array_values(array_unique(array_map(mb_strtolower(...), $models)));
 
-        return [] === $models ? [] : array_values($this->where('t.thrown_at IS NULL AND LOWER(t.model) IN (?) AND r.number = (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id)', [$models], [ArrayParameterType::STRING]));
+        return [] === $models
+            ? []
+            : array_values($this->where(
+                't.thrown_at IS NULL AND LOWER(t.model) IN (?) AND r.number = (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id)',
+                [$models],
+                [ArrayParameterType::STRING],
+            ));
     }
 
     /**
@@ -67,7 +79,11 @@ final class CoreRevisions
     {
         $found = [];
         // The stamp is the row's version in the database, and its names': a chart that only got other words keeps its id.
-        foreach ($this->database->fetchAllAssociative('SELECT r.id, r.type_id, r.number, t.maker, t.model, r.xmin::text || \'.\' || t.xmin::text AS stamp FROM fixture_revision r JOIN fixture_type t ON t.id = r.type_id WHERE '.$condition.' ORDER BY t.maker', $values, $types) as $one) {
+        foreach ($this->database->fetchAllAssociative(
+            'SELECT r.id, r.type_id, r.number, t.maker, t.model, r.xmin::text || \'.\' || t.xmin::text AS stamp FROM fixture_revision r JOIN fixture_type t ON t.id = r.type_id WHERE '.$condition.' ORDER BY t.maker',
+            $values,
+            $types,
+        ) as $one) {
             $row = new Row($one);
             $found[$row->text('id')] = $this->known[$row->text('id').' '.$row->text('stamp')] ??= $this->kept($row);
         }
@@ -78,8 +94,21 @@ final class CoreRevisions
     private function kept(Row $row): Revision
     {
         $key = 'revision.'.$row->text('id').'.'.$row->text('stamp');
-        $revision = $this->stageCache->get($key, fn (): Revision => new Revision($row->text('id'), $row->text('type_id'), $row->whole('number'), $row->text('maker'), $row->text('model'), $this->profile($row->text('id'))));
-        $revision->compiledBy(fn (Revision $one, string $mode): ?CompiledMode => $this->stageCache->get($key.'.'.sha1($mode), static fn (): ?CompiledMode => $one->compile($mode)));
+        $revision = $this->stageCache->get(
+            $key,
+            fn (): Revision => new Revision(
+                $row->text('id'),
+                $row->text('type_id'),
+                $row->whole('number'),
+                $row->text('maker'),
+                $row->text('model'),
+                $this->profile($row->text('id')),
+            ),
+        );
+        $revision->compiledBy(fn (Revision $one, string $mode): ?CompiledMode => $this->stageCache->get(
+            $key.'.'.sha1($mode),
+            static fn (): ?CompiledMode => $one->compile($mode),
+        ));
 
         return $revision;
     }

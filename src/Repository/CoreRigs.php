@@ -35,7 +35,10 @@ final readonly class CoreRigs
     /** @throws Problem not_found, thrown_away */
     public function get(Uuid $id): Rig
     {
-        $row = $this->row('SELECT r.name, v.name AS venue, r.version, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?', (string) $id)
+        $row = $this->row(
+            'SELECT r.name, v.name AS venue, r.version, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
+            (string) $id,
+        )
             ?? throw Problem::notFound('This rig');
         if (null !== $row->textOrNull('thrown_at')) {
             throw Problem::thrownAway('This rig');
@@ -49,10 +52,26 @@ final readonly class CoreRigs
             $row->whole('version'),
             null === $desk ? null : new DeskInUse($desk, DeskReader::read(Json::decode($row->text('desk'))), $row->flag('on_shelf')),
             $this->units((string) $id),
-            array_map(self::link(...), $this->rows('SELECT id, kit, label, name FROM radio_link WHERE rig_id = ? ORDER BY place', (string) $id)),
+            array_map(
+                self::link(...),
+                $this->rows('SELECT id, kit, label, name FROM radio_link WHERE rig_id = ? ORDER BY place', (string) $id),
+            ),
             $this->looks((string) $id),
-            array_map(self::support(...), $this->rows('SELECT id, kind, name, height, from_x, from_y, to_x, to_y FROM support WHERE rig_id = ? ORDER BY place', (string) $id)),
-            array_map(static fn (Row $one): TypeCurves => new TypeCurves($one->text('type_id'), $one->text('mode'), self::curves($one->text('curves'))), $this->rows('SELECT type_id, mode, curves FROM type_curves WHERE rig_id = ? ORDER BY id', (string) $id)),
+            array_map(
+                self::support(...),
+                $this->rows(
+                    'SELECT id, kind, name, height, from_x, from_y, to_x, to_y FROM support WHERE rig_id = ? ORDER BY place',
+                    (string) $id,
+                ),
+            ),
+            array_map(
+                static fn (Row $one): TypeCurves => new TypeCurves(
+                    $one->text('type_id'),
+                    $one->text('mode'),
+                    self::curves($one->text('curves')),
+                ),
+                $this->rows('SELECT type_id, mode, curves FROM type_curves WHERE rig_id = ? ORDER BY id', (string) $id),
+            ),
         );
     }
 
@@ -81,11 +100,42 @@ final readonly class CoreRigs
     private function units(string $rigId): array
     {
         // In the order of the list below: of thousands of rows, to look up columns by name is half of what reading costs.
-        /** @var list<array{string, string, string, string, int, int, string|null, string|null, string|null, string|float|null, string|float|null, string|float|null, int|null, string, string|null, string|null, bool, string|null, string|null, int|null, string, string|null, string|null}> $rows */
-        $rows = $this->database->fetchAllNumeric('SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at FROM patched_fixture WHERE rig_id = ? ORDER BY place', [$rigId]);
+        /**
+         * @var list<array{string, string, string, string, int, int, string|null, string|null, string|null, string|float|null,
+         *     string|float|null, string|float|null, int|null, string, string|null, string|null, bool, string|null, string|null, int|null,
+         *     string, string|null, string|null}> $rows
+         */
+        $rows = $this->database->fetchAllNumeric(
+            'SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at FROM patched_fixture WHERE rig_id = ? ORDER BY place',
+            [$rigId],
+        );
         $revisions = $this->revisions->all(array_column($rows, 2));
         $units = [];
-        foreach ($rows as [$id, $name, $revision, $mode, $universe, $address, $link, $receiver, $position, $x, $y, $height, $number, $groups, $note, $tape, $isLocked, $pan, $tilt, $buttons, $curves, $setAt, $provedAt]) {
+        foreach ($rows as [
+            $id,
+            $name,
+            $revision,
+            $mode,
+            $universe,
+            $address,
+            $link,
+            $receiver,
+            $position,
+            $x,
+            $y,
+            $height,
+            $number,
+            $groups,
+            $note,
+            $tape,
+            $isLocked,
+            $pan,
+            $tilt,
+            $buttons,
+            $curves,
+            $setAt,
+            $provedAt,
+        ]) {
             $units[] = new Unit(
                 $id,
                 $name,
@@ -122,22 +172,53 @@ final readonly class CoreRigs
     private function looks(string $rigId): array
     {
         $values = [];
-        foreach ($this->rows('SELECT c.look_id, c.fixture_id, c.channel_values FROM look_cell c JOIN look l ON l.id = c.look_id JOIN patched_fixture f ON f.id = c.fixture_id WHERE l.rig_id = ? ORDER BY f.place', $rigId) as $row) {
-            $values[$row->text('look_id')][$row->text('fixture_id')] = array_values(array_filter((array) Json::decode($row->text('channel_values')), is_int(...)));
+        foreach ($this->rows(
+            'SELECT c.look_id, c.fixture_id, c.channel_values FROM look_cell c JOIN look l ON l.id = c.look_id JOIN patched_fixture f ON f.id = c.fixture_id WHERE l.rig_id = ? ORDER BY f.place',
+            $rigId,
+        ) as $row) {
+            $values[$row->text('look_id')][$row->text('fixture_id')] = array_values(array_filter(
+                (array) Json::decode($row->text('channel_values')),
+                is_int(...),
+            ));
         }
 
-        return array_map(static fn (Row $one): Look => new Look($one->text('id'), $one->text('name'), $one->whole('bank'), $one->whole('number'), $values[$one->text('id')] ?? []), $this->rows('SELECT id, name, bank, number FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId));
+        return array_map(
+            static fn (Row $one): Look => new Look(
+                $one->text('id'),
+                $one->text('name'),
+                $one->whole('bank'),
+                $one->whole('number'),
+                $values[$one->text('id')] ?? [],
+            ),
+            $this->rows('SELECT id, name, bank, number FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId),
+        );
     }
 
     private static function support(Row $row): Support
     {
-        return new Support($row->text('id'), new Held(SupportKind::from($row->text('kind')), $row->text('name'), $row->number('height'), $row->number('from_x'), $row->number('from_y'), $row->number('to_x'), $row->number('to_y')));
+        return new Support(
+            $row->text('id'),
+            new Held(
+                SupportKind::from($row->text('kind')),
+                $row->text('name'),
+                $row->number('height'),
+                $row->number('from_x'),
+                $row->number('from_y'),
+                $row->number('to_x'),
+                $row->number('to_y'),
+            ),
+        );
     }
 
     /** @return list<ChannelCurve> */
     private static function curves(string $json): array
     {
-        return '[]' === $json ? [] : array_map(static fn (mixed $one): ChannelCurve => ChannelCurve::read($one, 'curves'), array_values((array) Json::decode($json)));
+        return '[]' === $json
+            ? []
+            : array_map(
+                static fn (mixed $one): ChannelCurve => ChannelCurve::read($one, 'curves'),
+                array_values((array) Json::decode($json)),
+            );
     }
 
     private function row(string $sql, string $id): ?Row

@@ -49,7 +49,10 @@ final readonly class Rigs
 
     public function version(Uuid $id): int
     {
-        $row = $this->manager->getConnection()->fetchAssociative('SELECT version, thrown_at IS NOT NULL AS thrown FROM rig WHERE id = ?', [(string) $id]);
+        $row = $this->manager->getConnection()->fetchAssociative(
+            'SELECT version, thrown_at IS NOT NULL AS thrown FROM rig WHERE id = ?',
+            [(string) $id],
+        );
         if (true === ($row['thrown'] ?? null)) {
             throw Problem::thrownAway('This rig');
         }

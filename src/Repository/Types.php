@@ -44,7 +44,10 @@ final readonly class Types
     /** Whether any fixture of any rig follows it: then it stays as it is. */
     public function isUsed(FixtureRevision $revision): bool
     {
-        return false !== $this->manager->getConnection()->fetchOne('SELECT 1 FROM patched_fixture WHERE revision_id = ? LIMIT 1', [(string) $revision->id()]);
+        return false !== $this->manager->getConnection()->fetchOne(
+            'SELECT 1 FROM patched_fixture WHERE revision_id = ? LIMIT 1',
+            [(string) $revision->id()],
+        );
     }
 
     /**
@@ -59,7 +62,11 @@ final readonly class Types
         }
 
         /** @var array<string, int> */
-        return $this->manager->getConnection()->fetchAllKeyValue('SELECT type_id, MAX(number) FROM fixture_revision WHERE type_id IN (?) GROUP BY type_id', [array_values(array_unique($typeIds))], [ArrayParameterType::STRING]);
+        return $this->manager->getConnection()->fetchAllKeyValue(
+            'SELECT type_id, MAX(number) FROM fixture_revision WHERE type_id IN (?) GROUP BY type_id',
+            [array_values(array_unique($typeIds))],
+            [ArrayParameterType::STRING],
+        );
     }
 
     /**
@@ -72,7 +79,9 @@ final readonly class Types
     public function latestOfModels(array $models): array
     {
         /** @var list<FixtureRevision> */
-        return [] === $models ? [] : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.thrownAt IS NULL AND LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x WHERE x.type = t) ORDER BY t.maker')
+        return [] === $models
+            ? []
+            : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.thrownAt IS NULL AND LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x WHERE x.type = t) ORDER BY t.maker')
             ->setParameter('models', array_values(array_unique(array_map(mb_strtolower(...), $models))))->getResult();
     }
 

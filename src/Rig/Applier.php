@@ -67,7 +67,13 @@ final readonly class Applier
             $revision = $was?->revision() === $unit->revision() ? null : $this->one(FixtureRevision::class, $unit->revision()->id);
             $link = null === $unit->linkId ? null : $this->one(RadioLink::class, $unit->linkId);
             if (null === $was) {
-                $this->manager->persist(PatchedFixture::of($rig, $revision ?? throw new \LogicException('A new unit follows a revision.'), $link, $unit, ++$place));
+                $this->manager->persist(PatchedFixture::of(
+                    $rig,
+                    $revision ?? throw new \LogicException('A new unit follows a revision.'),
+                    $link,
+                    $unit,
+                    ++$place,
+                ));
             } else {
                 $there[$id]->become($was, $unit, $revision, $link);
             }
@@ -127,7 +133,9 @@ final readonly class Applier
                 continue;
             }
             $type = $this->one(FixtureType::class, $any->typeId);
-            $there = null === $was ? null : $this->manager->getRepository(TypeCurves::class)->findOneBy(['rig' => $rig, 'type' => $type, 'mode' => $any->mode]);
+            $there = null === $was
+                ? null
+                : $this->manager->getRepository(TypeCurves::class)->findOneBy(['rig' => $rig, 'type' => $type, 'mode' => $any->mode]);
             if (null === $there) {
                 $this->manager->persist(TypeCurves::in($rig, $type, $any->mode, $is->curves ?? []));
             } elseif (null === $is) {
@@ -141,7 +149,9 @@ final readonly class Applier
     /** Where the last of its kind stands in the rig's order; not asked for when nothing is new. */
     private function lastPlace(string $table, Rig $rig, bool $isAsked): int
     {
-        $last = $isAsked ? $this->manager->getConnection()->fetchOne('SELECT MAX(place) FROM '.$table.' WHERE rig_id = ?', [(string) $rig->id()]) : 0;
+        $last = $isAsked
+            ? $this->manager->getConnection()->fetchOne('SELECT MAX(place) FROM '.$table.' WHERE rig_id = ?', [(string) $rig->id()])
+            : 0;
 
         return \is_int($last) ? $last : 0;
     }
@@ -155,7 +165,11 @@ final readonly class Applier
      */
     private function one(string $class, string $id): object
     {
-        return $this->manager->find($class, Uuid::fromString($id)) ?? throw new \LogicException(\sprintf('%s %s was there when the rig was read, under its lock.', $class, $id));
+        return $this->manager->find($class, Uuid::fromString($id)) ?? throw new \LogicException(\sprintf(
+            '%s %s was there when the rig was read, under its lock.',
+            $class,
+            $id,
+        ));
     }
 
     /**

@@ -62,16 +62,32 @@ final readonly class Changed
     private function units(): UnitsChangeView
     {
         $views = new UnitViews($this->after);
-        $delta = Delta::of(array_keys($this->before->units), array_keys($this->after->units), fn (string $id): bool => $this->difference->isOtherwise($this->after->units[$id]));
+        $delta = Delta::of(
+            array_keys($this->before->units),
+            array_keys($this->after->units),
+            fn (string $id): bool => $this->difference->isOtherwise($this->after->units[$id]),
+        );
 
-        return new UnitsChangeView($delta->gone, array_keys($delta->put), array_map(fn (string $id): FixtureView => $views->view($this->after->units[$id]), array_values($delta->put)));
+        return new UnitsChangeView(
+            $delta->gone,
+            array_keys($delta->put),
+            array_map(fn (string $id): FixtureView => $views->view($this->after->units[$id]), array_values($delta->put)),
+        );
     }
 
     private function looks(): LooksChangeView
     {
-        $delta = Delta::of(array_keys($this->before->looks), array_keys($this->after->looks), fn (string $id): bool => $this->difference->isLookOtherwise($this->after->looks[$id]));
+        $delta = Delta::of(
+            array_keys($this->before->looks),
+            array_keys($this->after->looks),
+            fn (string $id): bool => $this->difference->isLookOtherwise($this->after->looks[$id]),
+        );
 
-        return new LooksChangeView($delta->gone, array_keys($delta->put), array_map(fn (string $id): LookView => LookViews::of($this->after, $this->after->looks[$id]), array_values($delta->put)));
+        return new LooksChangeView(
+            $delta->gone,
+            array_keys($delta->put),
+            array_map(fn (string $id): LookView => LookViews::of($this->after, $this->after->looks[$id]), array_values($delta->put)),
+        );
     }
 
     /** Faders that move something else; on another desk they all come with it. */
@@ -86,7 +102,10 @@ final readonly class Changed
         $at = $put = [];
         foreach ($after->desk->faders() as $index => $fader) {
             $uses = $is[$fader->address] ?? [];
-            if ($uses !== ($was[$fader->address] ?? []) || [] !== array_filter($uses, fn (array $one): bool => $this->difference->hasUnit($one['id']))) {
+            if ($uses !== ($was[$fader->address] ?? []) || [] !== array_filter(
+                $uses,
+                fn (array $one): bool => $this->difference->hasUnit($one['id']),
+            )) {
                 $at[] = $index;
                 $put[] = DeskViews::strip($fader, $uses, $this->after);
             }
@@ -112,9 +131,21 @@ final readonly class Changed
         $was = self::byKey($judgeBefore->findings());
         $judge = new Judge($this->after, $this->latest);
         $is = self::byKey($judge->findings());
-        $delta = Delta::of(array_keys($was), array_keys($is), fn (string $key): bool => !isset($was[$key]) || $this->isSaidOtherwise($was[$key], $is[$key], static fn (Unit $unit): bool => $judge->offersTheSame($judgeBefore, $unit)));
+        $delta = Delta::of(
+            array_keys($was),
+            array_keys($is),
+            fn (string $key): bool => !isset($was[$key]) || $this->isSaidOtherwise(
+                $was[$key],
+                $is[$key],
+                static fn (Unit $unit): bool => $judge->offersTheSame($judgeBefore, $unit),
+            ),
+        );
 
-        return new FindingsChangeView($delta->gone, array_keys($delta->put), array_map(fn (string $key): FindingView => FindingView::of($judge->about($is[$key]), $this->after), array_values($delta->put)));
+        return new FindingsChangeView(
+            $delta->gone,
+            array_keys($delta->put),
+            array_map(fn (string $key): FindingView => FindingView::of($judge->about($is[$key]), $this->after), array_values($delta->put)),
+        );
     }
 
     /**
@@ -125,7 +156,11 @@ final readonly class Changed
     private function isSaidOtherwise(Finding $was, Finding $is, callable $hasSameRoom): bool
     {
         // Charts belong to the library: what is said of them can have changed without this rig.
-        if ('fixtures' === $is->stage || $was->severity !== $is->severity || !$was->hasFiguresOf($is) || (\in_array($is->stage, ['patch', 'desk'], true) && $this->difference->isAnotherDesk())) {
+        if ('fixtures' === $is->stage || $was->severity !== $is->severity || !$was->hasFiguresOf($is) || (\in_array(
+            $is->stage,
+            ['patch', 'desk'],
+            true,
+        ) && $this->difference->isAnotherDesk())) {
             return true;
         }
         $isAtDesk = 'desk' === $is->stage && !$hasSameRoom($this->after->unit($is->units[0]));

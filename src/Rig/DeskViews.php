@@ -56,13 +56,25 @@ final readonly class DeskViews
             self::keys($desk->manual->keys),
             array_map($desk->manual->keys->page(...), range(1, $desk->pages)),
             $desk->words(),
-            array_map(static fn (PreflightItem $one): PreflightView => new PreflightView($one->key, $one->title, $one->why), Preflight::of($desk)),
+            array_map(
+                static fn (PreflightItem $one): PreflightView => new PreflightView($one->key, $one->title, $one->why),
+                Preflight::of($desk),
+            ),
         );
     }
 
     private static function keys(DeskKeys $keys): KeyNamesView
     {
-        return new KeyNamesView($keys->of('button'), $keys->of('page'), $keys->of('bank'), $keys->of('scene'), $keys->of('blackout'), $keys->of('master'), $keys->of('crossA'), $keys->of('crossB'));
+        return new KeyNamesView(
+            $keys->of('button'),
+            $keys->of('page'),
+            $keys->of('bank'),
+            $keys->of('scene'),
+            $keys->of('blackout'),
+            $keys->of('master'),
+            $keys->of('crossA'),
+            $keys->of('crossB'),
+        );
     }
 
     /** @param list<array{id: string, channel: int, label: string}> $uses */
@@ -78,8 +90,22 @@ final readonly class DeskViews
             $fader->number,
             $fader->address,
             $first['label'] ?? null,
-            array_map(static fn (array $one): StripUseView => new StripUseView($one['id'], $rig->unit($one['id'])->name, $one['channel'], $one['label']), $uses),
-            array_map(static fn (Range $one): RangeView => RangeView::of($one, null === $one->emitter ? null : $unit?->revision()->profile->emitter($one->emitter)), $ranges),
+            array_map(
+                static fn (array $one): StripUseView => new StripUseView(
+                    $one['id'],
+                    $rig->unit($one['id'])->name,
+                    $one['channel'],
+                    $one['label'],
+                ),
+                $uses,
+            ),
+            array_map(
+                static fn (Range $one): RangeView => RangeView::of(
+                    $one,
+                    null === $one->emitter ? null : $unit?->revision()->profile->emitter($one->emitter),
+                ),
+                $ranges,
+            ),
         );
     }
 }

@@ -17,7 +17,10 @@ use Rigger\Core\Change\Change;
 use Rigger\Core\Change\Changes;
 use Symfony\Component\Uid\Uuid;
 
-/** The one door for changes of a rig: held against others, checked against the version they were based on, all of them or none, one entry of the journal. */
+/**
+ * The one door for changes of a rig: held against others, checked against the version they were based on, all of them or none, one entry
+ * of the journal.
+ */
 final readonly class Door
 {
     public function __construct(
@@ -53,7 +56,12 @@ final readonly class Door
                     $this->history->forgetUndone($rig);
                 }
 
-                return new Done($before, $this->world->hasWritten() ? $this->loader->get($rigId)->sharing($before) : $applied->rig->at($rig->version()), $applied->said, $applied->made);
+                return new Done(
+                    $before,
+                    $this->world->hasWritten() ? $this->loader->get($rigId)->sharing($before) : $applied->rig->at($rig->version()),
+                    $applied->said,
+                    $applied->made,
+                );
             });
         } finally {
             $this->journal->close();

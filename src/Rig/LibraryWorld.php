@@ -65,7 +65,9 @@ final class LibraryWorld implements World
     public function beginType(string $maker, string $model, string $kind, ?string $like, ?string $likeMode): string
     {
         $this->hasWritten = true;
-        $type = null === $like ? $this->charts->begin($maker, $model, $kind) : $this->charts->beginLike(self::uuid($like, 'like'), $maker, $model, $likeMode);
+        $type = null === $like
+            ? $this->charts->begin($maker, $model, $kind)
+            : $this->charts->beginLike(self::uuid($like, 'like'), $maker, $model, $likeMode);
 
         return (string) $type->id();
     }

@@ -28,11 +28,20 @@ final class LookViews
             $look->bank,
             $look->number,
             self::cells($rig, $look),
-            array_map(static fn (array $one): StepView => new StepView($one['button'], $one['page'], $one['fader'], $one['value'], $one['label']), $program->steps ?? []),
+            array_map(
+                static fn (array $one): StepView => new StepView($one['button'], $one['page'], $one['fader'], $one['value'], $one['label']),
+                $program->steps ?? [],
+            ),
             array_map(static function (array $one) use ($rig): UnreachableView {
                 $unit = $rig->unit($one['fixture']);
 
-                return new UnreachableView($unit->id, $unit->name, $one['channel'], $unit->mode()->labels()[$one['channel'] - 1], $one['value']);
+                return new UnreachableView(
+                    $unit->id,
+                    $unit->name,
+                    $one['channel'],
+                    $unit->mode()->labels()[$one['channel'] - 1],
+                    $one['value'],
+                );
             }, $program->unreachable ?? []),
             null === $program || null === $desk ? [] : StoreLines::of($desk, $look->name, $look->bank, $look->number, $program->steps),
             $problem,
@@ -60,7 +69,10 @@ final class LookViews
             return [null, 'Choose a desk to read the steps.'];
         }
         try {
-            return [DeskProgram::of($desk, $rig->deskFixtures(), $look->values, static fn (string $id): string => $rig->unit($id)->name), null];
+            return [
+                DeskProgram::of($desk, $rig->deskFixtures(), $look->values, static fn (string $id): string => $rig->unit($id)->name),
+                null,
+            ];
         } catch (InputError $error) {
             return [null, $error->getMessage()];
         }

@@ -33,7 +33,9 @@ final readonly class PatchList
             $rows[] = [
                 (string) $unit->number, $unit->name, $unit->revision()->maker, $unit->model(), $unit->mode()->name, (string) $unit->place->universe, (string) $unit->place->address,
                 $unit->position ?? '', implode(', ', $unit->groups), $unit->note ?? '', $unit->tape->value,
-                null === $spot ? '' : (string) $spot->x, null === $spot ? '' : (string) $spot->y, null === $spot?->height ? '' : (string) $spot->height,
+                null === $spot
+                    ? ''
+                    : (string) $spot->x, null === $spot ? '' : (string) $spot->y, null === $spot?->height ? '' : (string) $spot->height,
             ];
         }
 
@@ -50,12 +52,26 @@ final readonly class PatchList
     public function preview(Rig $rig, string $text, ?array $columns): PatchListView
     {
         [$heads, $change] = self::read($text, $columns);
-        $rows = array_map(static fn (ListedUnit $one): ListRowView => new ListRowView($one->line, $one->name, $one->what, $one->words), $change->read($rig, $this->world));
+        $rows = array_map(
+            static fn (ListedUnit $one): ListRowView => new ListRowView($one->line, $one->name, $one->what, $one->words),
+            $change->read($rig, $this->world),
+        );
         $sample = array_values(array_filter($change->rows, static fn (array $cells): bool => '' !== trim(implode('', $cells))))[0] ?? [];
-        $columnViews = array_map(static fn (int $index): ListColumnView => new ListColumnView($heads[$index], $sample[$index] ?? '', $change->columns[$index]), array_keys($heads));
+        $columnViews = array_map(
+            static fn (int $index): ListColumnView => new ListColumnView($heads[$index], $sample[$index] ?? '', $change->columns[$index]),
+            array_keys($heads),
+        );
         $count = array_count_values(array_map(static fn (ListRowView $one): string => $one->what, $rows));
 
-        return new PatchListView($columnViews, $rows, $count['new'] ?? 0, $count['change'] ?? 0, $count['same'] ?? 0, $count['left out'] ?? 0, (object) ChangeReader::write($change));
+        return new PatchListView(
+            $columnViews,
+            $rows,
+            $count['new'] ?? 0,
+            $count['change'] ?? 0,
+            $count['same'] ?? 0,
+            $count['left out'] ?? 0,
+            (object) ChangeReader::write($change),
+        );
     }
 
     /**
@@ -67,13 +83,23 @@ final readonly class PatchList
     {
         $rows = Csv::rows($text, Limits::FIXTURES + 1);
         if (\count($rows) > Limits::FIXTURES + 1) {
-            throw Problem::at('file', 'out_of_range', \sprintf('The list has more than %s rows; a rig holds at most %1$s units.', number_format(Limits::FIXTURES)));
+            throw Problem::at(
+                'file',
+                'out_of_range',
+                \sprintf('The list has more than %s rows; a rig holds at most %1$s units.', number_format(Limits::FIXTURES)),
+            );
         }
         $heads = $rows[0] ?? [];
         if (\count($heads) < 2) {
-            throw Problem::at('file', 'no_columns', 'The first row names no columns: a list needs at least a name and one thing more, with commas, semicolons or tabs between.');
+            throw Problem::at(
+                'file',
+                'no_columns',
+                'The first row names no columns: a list needs at least a name and one thing more, with commas, semicolons or tabs between.',
+            );
         }
-        $meanings = null === $columns ? PatchColumn::guessAll($heads) : array_map(static fn (int $index): ?PatchColumn => PatchColumn::tryFrom($columns[$index] ?? ''), array_keys($heads));
+        $meanings = null === $columns
+            ? PatchColumn::guessAll($heads)
+            : array_map(static fn (int $index): ?PatchColumn => PatchColumn::tryFrom($columns[$index] ?? ''), array_keys($heads));
         if (!\in_array(PatchColumn::Name, $meanings, true) && null !== $columns) {
             throw Problem::at('columns', 'missing', 'Say which column holds the names: units are known by them.');
         }

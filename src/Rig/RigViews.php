@@ -67,13 +67,19 @@ final readonly class RigViews
     /** @return array<string, int> number of the newest revision, by type */
     private function latest(Rig $rig): array
     {
-        return $this->types->latestNumbers(array_values(array_unique(array_map(static fn (Unit $one): string => $one->revision()->typeId, $rig->units))));
+        return $this->types->latestNumbers(array_values(array_unique(array_map(
+            static fn (Unit $one): string => $one->revision()->typeId,
+            $rig->units,
+        ))));
     }
 
     /** @return list<LinkView> */
     public static function links(Rig $rig): array
     {
-        return array_map(static fn (Link $one): LinkView => new LinkView($one->id, $one->kit->value, $one->label, $one->name, $one->kit->names()), array_values($rig->links));
+        return array_map(
+            static fn (Link $one): LinkView => new LinkView($one->id, $one->kit->value, $one->label, $one->name, $one->kit->names()),
+            array_values($rig->links),
+        );
     }
 
     /** @return list<SupportView> */
@@ -85,7 +91,16 @@ final readonly class RigViews
     /** @return list<UniverseView> */
     public static function universes(Rig $rig): array
     {
-        return array_map(static fn (UniverseUsage $one): UniverseView => new UniverseView($one->universe, $one->used, $one->free, $one->largestGap['from'] ?? null, $one->largestGap['to'] ?? null), $rig->addresses()->usage);
+        return array_map(
+            static fn (UniverseUsage $one): UniverseView => new UniverseView(
+                $one->universe,
+                $one->used,
+                $one->free,
+                $one->largestGap['from'] ?? null,
+                $one->largestGap['to'] ?? null,
+            ),
+            $rig->addresses()->usage,
+        );
     }
 
     /** @return list<int> */
@@ -93,7 +108,15 @@ final readonly class RigViews
     {
         $units = array_values($rig->units);
         $walk = array_keys($units);
-        usort($walk, static fn (int $one, int $other): int => WalkOrder::compare($units[$one]->position, $units[$one]->spot?->x, $units[$other]->position, $units[$other]->spot?->x));
+        usort(
+            $walk,
+            static fn (int $one, int $other): int => WalkOrder::compare(
+                $units[$one]->position,
+                $units[$one]->spot?->x,
+                $units[$other]->position,
+                $units[$other]->spot?->x,
+            ),
+        );
 
         return $walk;
     }
@@ -109,7 +132,14 @@ final readonly class RigViews
         foreach ($rig->units as $unit) {
             $revision = $unit->revision();
             $old = $views[$revision->typeId] ?? null;
-            $views[$revision->typeId] = new TypeUseView($revision->typeId, $revision->maker, $revision->model, ($old->used ?? 0) + 1, min($old->revision ?? $revision->number, $revision->number), $latest[$revision->typeId] ?? $revision->number);
+            $views[$revision->typeId] = new TypeUseView(
+                $revision->typeId,
+                $revision->maker,
+                $revision->model,
+                ($old->used ?? 0) + 1,
+                min($old->revision ?? $revision->number, $revision->number),
+                $latest[$revision->typeId] ?? $revision->number,
+            );
         }
 
         return array_values($views);
@@ -119,6 +149,15 @@ final readonly class RigViews
     {
         $held = $support->held;
 
-        return new SupportView($support->id, $held->kind->value, $held->name, $held->height, $held->fromX, $held->fromY, $held->toX, $held->toY);
+        return new SupportView(
+            $support->id,
+            $held->kind->value,
+            $held->name,
+            $held->height,
+            $held->fromX,
+            $held->fromY,
+            $held->toX,
+            $held->toY,
+        );
     }
 }

@@ -62,7 +62,10 @@ final class UnitViews
             $unit->linkId,
             $unit->receiver,
             $this->rig->silence($unit),
-            $this->settings[$unit->revision()->id] ??= array_map(static fn (array $line): SettingLineView => new SettingLineView(...$line), $profile->unit?->sentences() ?? []),
+            $this->settings[$unit->revision()->id] ??= array_map(
+                static fn (array $line): SettingLineView => new SettingLineView(...$line),
+                $profile->unit?->sentences() ?? [],
+            ),
             $unit->position,
             $unit->setAt?->format(\DATE_ATOM),
             $unit->provedAt?->format(\DATE_ATOM),
@@ -84,7 +87,18 @@ final class UnitViews
     private function curves(Unit $unit): array
     {
         $own = array_map(static fn (ChannelCurve $one): int => $one->channel, $unit->curves);
-        $views = array_map(static fn (ChannelCurve $one): CurveView => new CurveView($one->channel, !\in_array($one->channel, $own, true), $one->curve->shape->value, $one->curve->min, $one->curve->max, $one->curve->bound->value, $one->curve->points), $this->rig->trim($unit)->curves);
+        $views = array_map(
+            static fn (ChannelCurve $one): CurveView => new CurveView(
+                $one->channel,
+                !\in_array($one->channel, $own, true),
+                $one->curve->shape->value,
+                $one->curve->min,
+                $one->curve->max,
+                $one->curve->bound->value,
+                $one->curve->points,
+            ),
+            $this->rig->trim($unit)->curves,
+        );
 
         return $views;
     }
@@ -98,8 +112,15 @@ final class UnitViews
         }
         $sum = implode(' + ', array_map(static fn (int $switch): string => (string) 2 ** ($switch - 1), $set->on));
         $number = $address - 1 + $scheme->base;
-        $words = [] === $set->on ? 'All switches down' : \sprintf('Switch%s %s up: %s = %d', 1 === \count($set->on) ? '' : 'es', implode(' ', $set->on), $sum, $number);
+        $words = [] === $set->on
+            ? 'All switches down'
+            : \sprintf('Switch%s %s up: %s = %d', 1 === \count($set->on) ? '' : 'es', implode(' ', $set->on), $sum, $number);
 
-        return new SwitchesView($scheme->count, $scheme->base, $set->pattern(), $words.(0 === $scheme->base ? \sprintf(', counted from zero, so address %d', $address) : ''));
+        return new SwitchesView(
+            $scheme->count,
+            $scheme->base,
+            $set->pattern(),
+            $words.(0 === $scheme->base ? \sprintf(', counted from zero, so address %d', $address) : ''),
+        );
     }
 }

@@ -71,7 +71,24 @@ final class CardPaper
         $top = $this->pdf->GetY() + 0.9;
         $left = self::MARGIN + 36;
         $this->pdf->setFont(self::FONT, 'B', 7.5);
-        $this->pdf->MultiCell(35, self::LADDER, $title, 0, 'L', false, 0, self::MARGIN, $top, true, 0, false, true, self::LADDER + $wordsHeight, 'T', true);
+        $this->pdf->MultiCell(
+            35,
+            self::LADDER,
+            $title,
+            0,
+            'L',
+            false,
+            0,
+            self::MARGIN,
+            $top,
+            true,
+            0,
+            false,
+            true,
+            self::LADDER + $wordsHeight,
+            'T',
+            true,
+        );
         $this->frame($left, $top, $rungs, $rest);
         $this->pdf->setFont(self::FONT, '', 6.6);
         if ('' !== $words) {

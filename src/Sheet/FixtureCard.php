@@ -23,7 +23,14 @@ final readonly class FixtureCard
     /** @return string the PDF */
     public static function of(FixtureProfile $profile, int $revision, PaperSize $size): string
     {
-        $card = new self($profile, new CardPaper($size, $profile->maker.' '.$profile->model, \sprintf('%s%s · revision %d', $profile->kind, null === $profile->watts ? '' : ' · '.$profile->watts.' W', $revision)));
+        $card = new self(
+            $profile,
+            new CardPaper(
+                $size,
+                $profile->maker.' '.$profile->model,
+                \sprintf('%s%s · revision %d', $profile->kind, null === $profile->watts ? '' : ' · '.$profile->watts.' W', $revision),
+            ),
+        );
         $card->setting();
         foreach ($profile->modes as $mode) {
             $card->mode($mode);
@@ -37,7 +44,17 @@ final readonly class FixtureCard
     {
         $lines = $this->profile->unit?->sentences() ?? [];
         if (null !== $this->profile->switches) {
-            array_unshift($lines, ['Address', \sprintf('%d switches, counted from %s', $this->profile->switches->count, 0 === $this->profile->switches->base ? 'zero' : 'one')]);
+            array_unshift(
+                $lines,
+                [
+                    'Address',
+                    \sprintf(
+                        '%d switches, counted from %s',
+                        $this->profile->switches->count,
+                        0 === $this->profile->switches->base ? 'zero' : 'one',
+                    ),
+                ],
+            );
         }
         if ([] !== $lines) {
             $this->paper->heading('Setting it');
@@ -47,7 +64,11 @@ final readonly class FixtureCard
 
     private function mode(Mode $mode): void
     {
-        $this->paper->heading(\sprintf('%s, %d channels', $mode->name, $mode->footprint()).(null === $mode->display ? '' : ' · shows '.$mode->display));
+        $this->paper->heading(\sprintf(
+            '%s, %d channels',
+            $mode->name,
+            $mode->footprint(),
+        ).(null === $mode->display ? '' : ' · shows '.$mode->display));
         if (null !== $mode->setup) {
             $this->paper->line($mode->setup);
         }
@@ -66,12 +87,24 @@ final readonly class FixtureCard
     /** @return list<CardRung> */
     private static function rungs(Channel $channel): array
     {
-        return array_map(static fn (Range $range): CardRung => new CardRung(max(0, $range->from), min(255, $range->to), $range->span(), $range->title(), CardPattern::of($range->function)), array_values(array_filter($channel->ranges, static fn (Range $one): bool => $one->isReachable())));
+        return array_map(
+            static fn (Range $range): CardRung => new CardRung(
+                max(0, $range->from),
+                min(255, $range->to),
+                $range->span(),
+                $range->title(),
+                CardPattern::of($range->function),
+            ),
+            array_values(array_filter($channel->ranges, static fn (Range $one): bool => $one->isReachable())),
+        );
     }
 
     private function cautions(): void
     {
-        $shown = array_filter(ProfileCheck::of($this->profile), static fn (ChartFinding $one): bool => Severity::Note !== $one->code->severity());
+        $shown = array_filter(
+            ProfileCheck::of($this->profile),
+            static fn (ChartFinding $one): bool => Severity::Note !== $one->code->severity(),
+        );
         if ([] === $shown) {
             return;
         }

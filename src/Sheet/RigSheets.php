@@ -32,7 +32,12 @@ final class RigSheets
 
             return;
         }
-        $paper->table([28, 44, 32, 82], ['Name', 'Fixture, mode', 'Address', 'Set on the unit'], array_map(static fn (FixtureView $one): array => [
+        $paper->table([28, 44, 32, 82], [
+            'Name',
+            'Fixture, mode',
+            'Address',
+            'Set on the unit',
+        ], array_map(static fn (FixtureView $one): array => [
             $one->name,
             $one->maker.' '.$one->model.', '.$one->modeName,
             \sprintf('%d.%03d to %03d', $one->universe, $one->address, $one->last),
@@ -96,7 +101,13 @@ final class RigSheets
                 $paper->line(\sprintf('%d  %s', $index + 1, $line));
             }
             if ([] !== $look->unreachable) {
-                $paper->line('No fader reaches '.implode(', ', array_map(static fn (UnreachableView $one): string => $one->fixture.' '.$one->label.' at '.$one->value, $look->unreachable)).'.');
+                $paper->line('No fader reaches '.implode(
+                    ', ',
+                    array_map(
+                        static fn (UnreachableView $one): string => $one->fixture.' '.$one->label.' at '.$one->value,
+                        $look->unreachable,
+                    ),
+                ).'.');
             }
         }
     }

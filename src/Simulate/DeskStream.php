@@ -29,7 +29,13 @@ final readonly class DeskStream
         $line = Json::encode(['rig' => $rig, 'slots' => (object) $slots])."\n";
         // The connection is kept from answer to answer; one that has died since is made anew, once.
         for ($try = 0; $try < 2; ++$try) {
-            $stream = @stream_socket_client('unix://'.$this->socket, $code, $message, self::PATIENCE, \STREAM_CLIENT_CONNECT | \STREAM_CLIENT_PERSISTENT);
+            $stream = @stream_socket_client(
+                'unix://'.$this->socket,
+                $code,
+                $message,
+                self::PATIENCE,
+                \STREAM_CLIENT_CONNECT | \STREAM_CLIENT_PERSISTENT,
+            );
             if (false === $stream) {
                 return false;
             }

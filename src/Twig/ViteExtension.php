@@ -23,7 +23,11 @@ final class ViteExtension
     public function tags(string $entry): string
     {
         if (null !== $this->devServer && '' !== $this->devServer) {
-            return \sprintf('<script type="module" src="%1$s/@vite/client"></script><script type="module" src="%1$s/%2$s"></script>', htmlspecialchars($this->devServer), htmlspecialchars($entry));
+            return \sprintf(
+                '<script type="module" src="%1$s/@vite/client"></script><script type="module" src="%1$s/%2$s"></script>',
+                htmlspecialchars($this->devServer),
+                htmlspecialchars($entry),
+            );
         }
 
         $html = '';
@@ -33,7 +37,9 @@ final class ViteExtension
         }
         foreach (array_keys($seen) as $key) {
             $file = htmlspecialchars($this->chunk($key)['file']);
-            $html .= $key === $entry ? \sprintf('<script type="module" src="/build/%s"></script>', $file) : \sprintf('<link rel="modulepreload" href="/build/%s">', $file);
+            $html .= $key === $entry
+                ? \sprintf('<script type="module" src="/build/%s"></script>', $file)
+                : \sprintf('<link rel="modulepreload" href="/build/%s">', $file);
         }
 
         return $html;
@@ -43,7 +49,9 @@ final class ViteExtension
     private function chunk(string $key): array
     {
         if (null === $this->manifest) {
-            $json = is_file($this->file) ? (string) file_get_contents($this->file) : throw new \RuntimeException('The front end is not built: run "npm run build".');
+            $json = is_file($this->file)
+                ? (string) file_get_contents($this->file)
+                : throw new \RuntimeException('The front end is not built: run "npm run build".');
             /** @var array<string, Chunk> $data */
             $data = json_decode($json, true, flags: \JSON_THROW_ON_ERROR);
             $this->manifest = $data;

@@ -24,8 +24,13 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class Wastebasket
 {
-    public function __construct(private EntityManagerInterface $manager, private Transaction $transaction, private Rigs $rigs, private Thrown $thrown, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Transaction $transaction,
+        private Rigs $rigs,
+        private Thrown $thrown,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function look(): WastebasketView
@@ -103,7 +108,10 @@ final readonly class Wastebasket
         }
         $rigs = $this->thrown->rigsWithType((string) $id);
         if ([] !== $rigs) {
-            throw Problem::conflict('in_use', \sprintf('%s hangs in %s, so its chart stays. Take its units off there first.', $type->model(), implode(', ', $rigs)));
+            throw Problem::conflict(
+                'in_use',
+                \sprintf('%s hangs in %s, so its chart stays. Take its units off there first.', $type->model(), implode(', ', $rigs)),
+            );
         }
         $type->throwAway($this->clock->now());
     }
@@ -121,8 +129,19 @@ final readonly class Wastebasket
     private function bringChartBack(Uuid $id): void
     {
         $type = $this->manager->find(FixtureType::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Problem::notFound('This fixture type');
-        if (null !== $type->thrownAt() && null !== $this->manager->getRepository(FixtureType::class)->findOneBy(['maker' => $type->maker(), 'model' => $type->model(), 'thrownAt' => null])) {
-            throw Problem::conflict('name_taken', \sprintf('%s %s is in the library again. Give that one another name, then bring this one back.', $type->maker(), $type->model()));
+        if (null !== $type->thrownAt() && null !== $this->manager->getRepository(FixtureType::class)->findOneBy([
+            'maker' => $type->maker(),
+            'model' => $type->model(),
+            'thrownAt' => null,
+        ])) {
+            throw Problem::conflict(
+                'name_taken',
+                \sprintf(
+                    '%s %s is in the library again. Give that one another name, then bring this one back.',
+                    $type->maker(),
+                    $type->model(),
+                ),
+            );
         }
         $type->bringBack();
     }
@@ -132,7 +151,10 @@ final readonly class Wastebasket
         $desk = $this->manager->find(DeskDescription::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Problem::notFound('This desk');
         $now = $this->manager->getRepository(DeskDescription::class)->findOneBy(['name' => $desk->name, 'isOnShelf' => true]);
         if (null !== $now && $now !== $desk) {
-            throw Problem::conflict('name_taken', \sprintf('A desk called %s is on the shelf again. Take that one off the shelf, then bring this one back.', $desk->name));
+            throw Problem::conflict(
+                'name_taken',
+                \sprintf('A desk called %s is on the shelf again. Take that one off the shelf, then bring this one back.', $desk->name),
+            );
         }
         $desk->putOnShelf();
     }
@@ -141,7 +163,11 @@ final readonly class Wastebasket
     private static function view(array $row): ThrownView
     {
         $holds = match ($row['kind']) {
-            Kind::Rig->value => \sprintf('%s, %s in its history', self::count($row['parts'], 'unit'), self::count($row['changes'], 'change')),
+            Kind::Rig->value => \sprintf(
+                '%s, %s in its history',
+                self::count($row['parts'], 'unit'),
+                self::count($row['changes'], 'change'),
+            ),
             Kind::Chart->value => self::count($row['parts'], 'revision'),
             default => 'its description',
         };

@@ -15,34 +15,60 @@ final class DeskAndLooksTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
         self::assertCount(140, $rig['desk']['strips']);
         $shutter = array_values(array_filter($rig['desk']['strips'], static fn (array $one): bool => 7 === $one['address']))[0];
-        self::assertSame(['Shutter', ['Drum 1', 'Drum 2'], ['Closed', 'Flash, slow to fast', 'Open']], [$shutter['label'], array_column($shutter['fixtures'], 'name'), array_column($shutter['ranges'], 'label')]);
+        self::assertSame(
+            ['Shutter', ['Drum 1', 'Drum 2'], ['Closed', 'Flash, slow to fast', 'Open']],
+            [$shutter['label'], array_column($shutter['fixtures'], 'name'), array_column($shutter['ranges'], 'label')],
+        );
     }
 
     public function testTheLiveAnswerFollowsFadersAndTheRadioLink(): void
     {
         $id = $this->demoRig();
-        $lamp = fn (string $name, array $slots): array => self::named($this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => $slots])['lamps'], $name);
+        $lamp = fn (string $name, array $slots): array => self::named(
+            $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => $slots])['lamps'],
+            $name,
+        );
         self::assertTrue($lamp('Tape', ['127' => 255])['cells'][0]['brightness'] > 0);
-        self::assertSame($lamp('Drum 1', ['1' => 255, '2' => 255, '7' => 230])['cells'], $lamp('Drum 2', ['1' => 255, '2' => 255, '7' => 230])['cells']);
+        self::assertSame(
+            $lamp('Drum 1', ['1' => 255, '2' => 255, '7' => 230])['cells'],
+            $lamp('Drum 2', ['1' => 255, '2' => 255, '7' => 230])['cells'],
+        );
         self::assertStringContainsString('Shutter (7) at 9 is in Closed, 0–23', $lamp('Drum 1', ['1' => 255, '2' => 255, '7' => 9])['why']);
 
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->change($id, $rig['version'], ['do' => 'tune-link', 'link' => self::named($rig['links'], 'Booth left')['id'], 'name' => 'Birch']);
+        $this->change(
+            $id,
+            $rig['version'],
+            ['do' => 'tune-link', 'link' => self::named($rig['links'], 'Booth left')['id'], 'name' => 'Birch'],
+        );
         $tape = $lamp('Tape', ['127' => 255]);
-        self::assertSame([false, 'Tape does not respond: its receiver is set to Alder, and Booth left sends on Birch.'], [$tape['responds'], $tape['why']]);
+        self::assertSame(
+            [false, 'Tape does not respond: its receiver is set to Alder, and Booth left sends on Birch.'],
+            [$tape['responds'], $tape['why']],
+        );
     }
 
     public function testBadFaderValuesAreRefused(): void
     {
         $id = $this->demoRig();
-        self::assertSame('address_out_of_range', $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['513' => 1]], 422)['violations'][0]['code']);
-        self::assertSame('out_of_range', $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['1' => 256]], 422)['violations'][0]['code']);
+        self::assertSame(
+            'address_out_of_range',
+            $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['513' => 1]], 422)['violations'][0]['code'],
+        );
+        self::assertSame(
+            'out_of_range',
+            $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => ['1' => 256]], 422)['violations'][0]['code'],
+        );
     }
 
     public function testRecordsAndReadsTheStepsToStoreIt(): void
     {
         $id = $this->demoRig();
-        $rig = $this->change($id, 1, ['do' => 'record-look', 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['15' => 100, '22' => 40]]);
+        $rig = $this->change(
+            $id,
+            1,
+            ['do' => 'record-look', 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['15' => 100, '22' => 40]],
+        );
         $look = self::named($rig['looks'], 'Ebb');
         self::assertSame([[2, 1, 1, 100, 'Dimmer'], [2, 2, 1, 40, 'Programs']], array_map(array_values(...), $look['steps']));
         self::assertSame('Recorded Ebb at bank 3, scene 1', $rig['undo']);
@@ -53,7 +79,10 @@ final class DeskAndLooksTest extends ApiTestCase
         $id = $this->demoRig();
         $record = ['do' => 'record-look', 'name' => 'Ebb', 'slots' => ['1' => 1]];
         $taken = $this->change($id, 1, ['bank' => 1, 'number' => 2] + $record, 422);
-        self::assertSame(['number', 'Bank 1, scene 2 holds Tide out already.'], [$taken['violations'][0]['path'], $taken['violations'][0]['message']]);
+        self::assertSame(
+            ['number', 'Bank 1, scene 2 holds Tide out already.'],
+            [$taken['violations'][0]['path'], $taken['violations'][0]['message']],
+        );
         self::assertSame('bank', $this->change($id, 1, ['bank' => 21, 'number' => 1] + $record, 422)['violations'][0]['path']);
         self::assertSame('number', $this->change($id, 1, ['bank' => 2, 'number' => 7] + $record, 422)['violations'][0]['path']);
         self::assertCount(8, $this->ask('GET', '/api/rigs/'.$id)['looks']);
@@ -100,7 +129,16 @@ final class DeskAndLooksTest extends ApiTestCase
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
         $size = (string) shell_exec('pdfinfo '.escapeshellarg($file));
         unlink($file);
-        foreach (['Patch list', '1.085 to 088', 'Switches 1 3 5 7 up', 'Fader map', '24–210 Flash, slow to fast', 'Programming steps', 'Bank 1, scene 3: Tide in', 'Press 1, page A: fader 1 at 230, 2 at 255'] as $words) {
+        foreach ([
+            'Patch list',
+            '1.085 to 088',
+            'Switches 1 3 5 7 up',
+            'Fader map',
+            '24–210 Flash, slow to fast',
+            'Programming steps',
+            'Bank 1, scene 3: Tide in',
+            'Press 1, page A: fader 1 at 230, 2 at 255',
+        ] as $words) {
             self::assertStringContainsString($words, $text);
         }
         self::assertMatchesRegularExpression('/Page size:.*A4/', $size);
@@ -110,7 +148,12 @@ final class DeskAndLooksTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $this->ask('DELETE', '/api/rigs/'.$id, null, 204);
-        foreach ([['GET', '', null], ['GET', '/version', null], ['POST', '/live', ['slots' => ['1' => 1]]], ['POST', '/changes', ['base' => 1, 'changes' => [['do' => 'rename-rig', 'name' => 'X']]]]] as [$method, $path, $body]) {
+        foreach ([
+            ['GET', '', null],
+            ['GET', '/version', null],
+            ['POST', '/live', ['slots' => ['1' => 1]]],
+            ['POST', '/changes', ['base' => 1, 'changes' => [['do' => 'rename-rig', 'name' => 'X']]]],
+        ] as [$method, $path, $body]) {
             self::assertSame('thrown_away', $this->ask($method, '/api/rigs/'.$id.$path, $body, 404)['type']);
         }
     }
@@ -143,7 +186,11 @@ final class DeskAndLooksTest extends ApiTestCase
         $count();
         $small = $count();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $this->change($id, 1, ['do' => 'add-units', 'type' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon']);
+        $this->change(
+            $id,
+            1,
+            ['do' => 'add-units', 'type' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon'],
+        );
         self::assertSame($small, $count());
         self::assertGreaterThan(3, $small);
         self::assertLessThan(16, $small);

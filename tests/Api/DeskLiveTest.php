@@ -75,8 +75,16 @@ final class DeskLiveTest extends ApiTestCase
     public function testPositionsOutOfBoundsAreRefused(): void
     {
         $id = $this->demoRig();
-        foreach ([[['master' => 256], 'desk.master'], [['blackout' => 1], 'desk.blackout'], [['secondRow' => ['600' => 1]], 'desk.secondRow.600'], [['speed' => 1], 'desk.speed']] as [$wrong, $path]) {
-            self::assertSame($path, $this->ask('POST', '/api/rigs/'.$id.'/live', ['desk' => ['slots' => []] + $wrong], 422)['violations'][0]['path']);
+        foreach ([
+            [['master' => 256], 'desk.master'],
+            [['blackout' => 1], 'desk.blackout'],
+            [['secondRow' => ['600' => 1]], 'desk.secondRow.600'],
+            [['speed' => 1], 'desk.speed'],
+        ] as [$wrong, $path]) {
+            self::assertSame(
+                $path,
+                $this->ask('POST', '/api/rigs/'.$id.'/live', ['desk' => ['slots' => []] + $wrong], 422)['violations'][0]['path'],
+            );
         }
     }
 
@@ -89,7 +97,10 @@ final class DeskLiveTest extends ApiTestCase
         $lit = function (array $step) use ($id): array {
             $lamps = $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => $step['slots']])['lamps'];
 
-            return array_column(array_filter($lamps, static fn (array $one): bool => array_sum(array_column($one['cells'], 'brightness')) > 0), 'name');
+            return array_column(
+                array_filter($lamps, static fn (array $one): bool => array_sum(array_column($one['cells'], 'brightness')) > 0),
+                'name',
+            );
         };
         $answers = [];
         foreach ($steps as $step) {
@@ -129,7 +140,11 @@ final class DeskLiveTest extends ApiTestCase
             self::assertTrue($standIn->send($other, [2 => 1]));
             $heard = $standIn->request("GET /stream/{$rig} HTTP/1.1\r\nHost: x\r\n\r\n", 1.4);
             self::assertStringContainsString('Content-Type: text/event-stream', $heard);
-            self::assertGreaterThanOrEqual(2, substr_count($heard, 'data: {"seq":1,"slots":{"1":255,"9":3}}'), 'it repeats itself as a desk does');
+            self::assertGreaterThanOrEqual(
+                2,
+                substr_count($heard, 'data: {"seq":1,"slots":{"1":255,"9":3}}'),
+                'it repeats itself as a desk does',
+            );
             self::assertStringNotContainsString('"2":1', $heard);
 
             $follower = $standIn->open("GET /stream/{$rig} HTTP/1.1\r\n\r\n");

@@ -16,7 +16,14 @@ final class DeskPlanTest extends ApiTestCase
         $units = $this->ask('GET', '/api/rigs/'.$id.'/desk/wishes')['units'];
         self::assertIsArray($units);
 
-        return [$id, array_column($units, null, 'name'), array_map(static fn (array $one): array => ['fixtureId' => $one['fixtureId'], 'wants' => $one['wants'], 'with' => $one['with']], array_values($units))];
+        return [
+            $id,
+            array_column($units, null, 'name'),
+            array_map(
+                static fn (array $one): array => ['fixtureId' => $one['fixtureId'], 'wants' => $one['wants'], 'with' => $one['with']],
+                array_values($units),
+            ),
+        ];
     }
 
     /**
@@ -45,7 +52,10 @@ final class DeskPlanTest extends ApiTestCase
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wishes]);
         self::assertSame(['1.001, button 1', false], [self::row($advice, 'Drum 1')['toPlace'], self::row($advice, 'Drum 1')['isChanged']]);
         $batten = self::row($advice, 'Batten');
-        self::assertSame([null, ['its shortest mode with that has 27 channels, and there are faders for 14']], [$batten['toPlace'], $batten['costs']]);
+        self::assertSame(
+            [null, ['its shortest mode with that has 27 channels, and there are faders for 14']],
+            [$batten['toPlace'], $batten['costs']],
+        );
         self::assertStringContainsString('no place for 1 unit', $advice['sentence']);
         self::assertContains('Batten and Pack A would share 71–74.', $advice['warnings']);
 
@@ -53,21 +63,34 @@ final class DeskPlanTest extends ApiTestCase
             $wishes[$index]['wants'] = $wish['fixtureId'] === $units['Batten']['fixtureId'] ? ['colour', 'no-programs'] : $wish['wants'];
         }
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wishes]);
-        self::assertSame(['4-channel', 6, ['gives up flash', 'gives up each cell', 'gains no programs']], [self::row($advice, 'Batten')['toMode'], self::row($advice, 'Batten')['button'], self::row($advice, 'Batten')['costs']]);
+        self::assertSame(
+            ['4-channel', 6, ['gives up flash', 'gives up each cell', 'gains no programs']],
+            [self::row($advice, 'Batten')['toMode'], self::row($advice, 'Batten')['button'], self::row($advice, 'Batten')['costs']],
+        );
         self::assertStringContainsString('all 10 buttons are given', implode(' ', self::row($advice, 'Haar')['costs']));
     }
 
     public function testTakenOverItIsOneChangeThatCanBeUndone(): void
     {
         [$id, $units, $wishes] = $this->wishes();
-        $wanted = array_values(array_filter($wishes, static fn (array $one): bool => \in_array($one['fixtureId'], [$units['Batten']['fixtureId'], $units['Pack A']['fixtureId']], true)));
+        $wanted = array_values(array_filter(
+            $wishes,
+            static fn (array $one): bool => \in_array(
+                $one['fixtureId'],
+                [$units['Batten']['fixtureId'], $units['Pack A']['fixtureId']],
+                true,
+            ),
+        ));
         $wanted[(int) array_search($units['Batten']['fixtureId'], array_column($wanted, 'fixtureId'), true)]['wants'] = ['colour'];
         // All others stay, so their buttons are not given away.
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wanted]);
         self::assertSame([6, 7], [self::row($advice, 'Batten')['button'], self::row($advice, 'Pack A')['button']]);
         self::assertSame([], $advice['warnings']);
         $rig = $this->change($id, 1, $advice['take']['changes']);
-        self::assertSame(['four', 71, 85], [self::fixture($rig, 'Batten')['mode'], self::fixture($rig, 'Batten')['address'], self::fixture($rig, 'Pack A')['address']]);
+        self::assertSame(
+            ['four', 71, 85],
+            [self::fixture($rig, 'Batten')['mode'], self::fixture($rig, 'Batten')['address'], self::fixture($rig, 'Pack A')['address']],
+        );
         self::assertSame('Took over a plan for Tenfold 10: one ladder trip', $rig['undo']);
         self::assertNull($this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wanted])['take']);
         self::assertSame('nothing_to_do', $this->change($id, 2, ['do' => 'take-plan', 'goal' => 'desk', 'units' => []], 409)['type']);
@@ -78,7 +101,10 @@ final class DeskPlanTest extends ApiTestCase
     public function testAUnitGoesTogetherOnlyWithOneOfItsOwnChart(): void
     {
         [$id, $units] = $this->wishes();
-        $wishes = [['fixtureId' => $units['Pack A']['fixtureId'], 'wants' => [], 'with' => null], ['fixtureId' => $units['Batten']['fixtureId'], 'wants' => [], 'with' => $units['Pack A']['fixtureId']]];
+        $wishes = [
+            ['fixtureId' => $units['Pack A']['fixtureId'], 'wants' => [], 'with' => null],
+            ['fixtureId' => $units['Batten']['fixtureId'], 'wants' => [], 'with' => $units['Pack A']['fixtureId']],
+        ];
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wishes]);
         self::assertSame(['it cannot be set to the mode of the unit it is to go with'], self::row($advice, 'Batten')['costs']);
     }
@@ -88,9 +114,15 @@ final class DeskPlanTest extends ApiTestCase
         [$id, $units] = $this->wishes();
         $path = '/api/rigs/'.$id.'/desk/plan/preview';
         $drum = ['fixtureId' => $units['Drum 1']['fixtureId'], 'wants' => [], 'with' => null];
-        self::assertSame('wishes[0].wants', $this->ask('POST', $path, ['wishes' => [['wants' => ['glitter']] + $drum]], 422)['violations'][0]['path']);
+        self::assertSame(
+            'wishes[0].wants',
+            $this->ask('POST', $path, ['wishes' => [['wants' => ['glitter']] + $drum]], 422)['violations'][0]['path'],
+        );
         self::assertSame('wishes[1].unit', $this->ask('POST', $path, ['wishes' => [$drum, $drum]], 422)['violations'][0]['path']);
-        self::assertSame('unknown_fixture', $this->ask('POST', $path, ['wishes' => [['with' => $units['Drum 2']['fixtureId']] + $drum]], 422)['violations'][0]['code']);
+        self::assertSame(
+            'unknown_fixture',
+            $this->ask('POST', $path, ['wishes' => [['with' => $units['Drum 2']['fixtureId']] + $drum]], 422)['violations'][0]['code'],
+        );
         self::assertSame('wishes', $this->ask('POST', $path, ['wishes' => []], 422)['violations'][0]['path']);
         $this->change($id, 1, ['do' => 'lock-unit', 'unit' => $drum['fixtureId'], 'isLocked' => true]);
         self::assertSame('locked', $this->ask('POST', $path, ['wishes' => [$drum]], 422)['violations'][0]['code']);

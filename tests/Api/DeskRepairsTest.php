@@ -46,7 +46,11 @@ final class DeskRepairsTest extends ApiTestCase
     /** @return iterable<string, array{string, string, list<string>}> code, unit, what the buttons say */
     public static function offers(): iterable
     {
-        yield 'a unit that spills' => ['spills', 'Batten', ['Use its 8-channel mode: one ladder trip', 'Let it take 2 buttons: Pack A moves to 099 (button 8) (one ladder trip)']];
+        yield 'a unit that spills' => [
+            'spills',
+            'Batten',
+            ['Use its 8-channel mode: one ladder trip', 'Let it take 2 buttons: Pack A moves to 099 (button 8) (one ladder trip)'],
+        ];
         yield 'one on the tail of another' => ['shared_button', 'Pack A', ['Move Pack A to 099 (button 8): one ladder trip']];
         yield 'one beside its button' => ['not_aligned', 'Panel', ['Move Panel to 099 (button 8): one ladder trip']];
     }
@@ -74,11 +78,24 @@ final class DeskRepairsTest extends ApiTestCase
         self::assertSame([71, 99], [self::fixture($rig, 'Batten')['address'], self::fixture($rig, 'Pack A')['address']]);
         self::assertSame('Moved Pack A from 1.085 to 1.099; Let Batten take 2 buttons', $rig['undo']);
         $said = self::finding($rig, 'spills', 'Batten');
-        self::assertSame(['note', 'Batten takes 2 buttons', 'Hold it to one button again'], [$said['severity'], $said['title'], $said['repair']['label']]);
-        self::assertSame([], array_values(array_filter($rig['findings'], static fn (array $one): bool => 'patch' === $one['stage'] && 'error' === $one['severity'])), 'the clash is gone with it');
+        self::assertSame(
+            ['note', 'Batten takes 2 buttons', 'Hold it to one button again'],
+            [$said['severity'], $said['title'], $said['repair']['label']],
+        );
+        self::assertSame(
+            [],
+            array_values(array_filter(
+                $rig['findings'],
+                static fn (array $one): bool => 'patch' === $one['stage'] && 'error' === $one['severity'],
+            )),
+            'the clash is gone with it',
+        );
 
         $exported = $this->ask('GET', '/api/rigs/'.$id.'/export');
-        self::assertSame(2, array_values(array_filter($exported['fixtures'], static fn (array $one): bool => 'Batten' === $one['name']))[0]['buttons']);
+        self::assertSame(
+            2,
+            array_values(array_filter($exported['fixtures'], static fn (array $one): bool => 'Batten' === $one['name']))[0]['buttons'],
+        );
         $again = $this->ask('POST', '/api/import', $exported);
         self::assertSame('note', self::finding($this->ask('GET', '/api/rigs/'.$again['id']), 'spills', 'Batten')['severity']);
 
@@ -118,7 +135,10 @@ final class DeskRepairsTest extends ApiTestCase
         $id = $this->demoRig();
         $drum = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Drum 2')['id'];
         $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => [$drum], 'to' => '10']);
-        self::assertSame('Make Drum 2 a twin of Drum 1 at 001: one ladder trip', self::finding($rig, 'shared_button', 'Drum 2')['repair']['label']);
+        self::assertSame(
+            'Make Drum 2 a twin of Drum 1 at 001: one ladder trip',
+            self::finding($rig, 'shared_button', 'Drum 2')['repair']['label'],
+        );
         $rig = $this->press($id, 'shared_button', 'Drum 2', 'Make');
         self::assertSame(self::fixture($rig, 'Drum 1')['id'], self::fixture($rig, 'Drum 2')['twinOf']);
     }

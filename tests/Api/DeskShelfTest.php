@@ -97,7 +97,11 @@ final class DeskShelfTest extends ApiTestCase
             $desk = $this->bring('desks/'.$file);
             $this->client->request('GET', '/api/desks/'.$desk['id'].'/export');
             $text = (string) $this->client->getResponse()->getContent();
-            self::assertEquals((array) json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/desks/'.$file.'.json'), true) + ['pages' => 1], json_decode($text, true), $file);
+            self::assertEquals(
+                (array) json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/desks/'.$file.'.json'), true) + ['pages' => 1],
+                json_decode($text, true),
+                $file,
+            );
             self::assertSame($desk['id'], $this->send('POST', '/api/import', $text)['id']);
         }
         $kept = $this->ask('POST', '/api/desks', self::DESK);
@@ -111,7 +115,10 @@ final class DeskShelfTest extends ApiTestCase
         $id = $this->demoRig();
         $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $this->bring('desks/rowlock-12')['id']]);
         $rig = $this->change($id, 2, ['do' => 'join-rows', 'isWide' => false]);
-        self::assertSame([false, true, 12, 'Set Rowlock 12 to two presets'], [$rig['desk']['isWide'], $rig['desk']['crossfades'], \count($rig['desk']['strips']), $rig['undo']]);
+        self::assertSame(
+            [false, true, 12, 'Set Rowlock 12 to two presets'],
+            [$rig['desk']['isWide'], $rig['desk']['crossfades'], \count($rig['desk']['strips']), $rig['undo']],
+        );
         $rig = $this->change($id, 3, ['do' => 'join-rows', 'isWide' => true]);
         self::assertSame([true, 24], [$rig['desk']['isWide'], \count($rig['desk']['strips'])]);
         self::assertCount(1, array_keys($this->shelf(), 'Rowlock 12', true));

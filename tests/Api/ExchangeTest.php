@@ -39,16 +39,33 @@ final class ExchangeTest extends ApiTestCase
     public function testOneBadFileKeepsNoneOfTheOthersBack(): void
     {
         $fixture = static fn (string $name): string => (string) file_get_contents(\dirname(__DIR__, 2).'/demo/fixtures/'.$name.'.json');
-        $report = $this->upload('/api/imports', ['a.json' => $fixture('lomas-haar'), 'b.json' => '{"format":', 'c.json' => str_replace('"Haar"', '"Haar 3"', $fixture('lomas-haar')), 'd.csv' => "maker,model,mode,channel\nLomas,,two,1\n"], 'files');
+        $report = $this->upload(
+            '/api/imports',
+            [
+                'a.json' => $fixture('lomas-haar'),
+                'b.json' => '{"format":',
+                'c.json' => str_replace('"Haar"', '"Haar 3"', $fixture('lomas-haar')),
+                'd.csv' => "maker,model,mode,channel\nLomas,,two,1\n",
+            ],
+            'files',
+        );
 
-        self::assertSame([true, false, true, false], array_map(static fn (array $one): bool => null === $one['problem'], $report['results']));
+        self::assertSame(
+            [true, false, true, false],
+            array_map(static fn (array $one): bool => null === $one['problem'], $report['results']),
+        );
         self::assertStringContainsString('row 2', $report['results'][3]['problem']);
         self::assertSame(['Haar', 'Haar 3'], array_column($this->ask('GET', '/api/types?search=haar')['types'], 'model'));
     }
 
     public function testTooManyFilesAtATimeAreRefused(): void
     {
-        $this->upload('/api/imports', array_fill_keys(array_map(static fn (int $one): string => $one.'.json', range(1, 51)), '{}'), 'files', 422);
+        $this->upload(
+            '/api/imports',
+            array_fill_keys(array_map(static fn (int $one): string => $one.'.json', range(1, 51)), '{}'),
+            'files',
+            422,
+        );
         $this->upload('/api/imports', [], 'files', 422);
     }
 
@@ -65,13 +82,22 @@ final class ExchangeTest extends ApiTestCase
             $zip->addFromString('description.xml', $xml);
             $zip->addFromString('/etc/outside', 'Tide');
         }, 'leads out of it'];
-        yield 'packed too tightly' => [static fn (\ZipArchive $zip) => $zip->addFromString('description.xml', str_repeat('A', 30 * 1024 * 1024)), 'trap'];
+        yield 'packed too tightly' => [
+            static fn (\ZipArchive $zip) => $zip->addFromString('description.xml', str_repeat('A', 30 * 1024 * 1024)),
+            'trap',
+        ];
         yield 'too many files' => [static function (\ZipArchive $zip): void {
             for ($index = 0; $index < 600; ++$index) {
                 $zip->addFromString('wheels/'.$index.'.png', '');
             }
         }, '600 files'];
-        yield 'an external entity' => [static fn (\ZipArchive $zip) => $zip->addFromString('description.xml', '<!DOCTYPE GDTF [<!ENTITY x SYSTEM "file:///etc/hostname">]><GDTF><FixtureType Name="&x;"/></GDTF>'), 'document type'];
+        yield 'an external entity' => [
+            static fn (\ZipArchive $zip) => $zip->addFromString(
+                'description.xml',
+                '<!DOCTYPE GDTF [<!ENTITY x SYSTEM "file:///etc/hostname">]><GDTF><FixtureType Name="&x;"/></GDTF>',
+            ),
+            'document type',
+        ];
         yield 'no XML' => [static fn (\ZipArchive $zip) => $zip->addFromString('description.xml', 'Tide'), 'no well-formed XML'];
     }
 
@@ -93,7 +119,10 @@ final class ExchangeTest extends ApiTestCase
 
     public function testADamagedArchiveIsRefused(): void
     {
-        self::assertStringContainsString('damaged', (string) $this->upload('/api/imports', ['x.gdtf' => "PK\x03\x04 and then nothing"], 'files')['results'][0]['problem']);
+        self::assertStringContainsString(
+            'damaged',
+            (string) $this->upload('/api/imports', ['x.gdtf' => "PK\x03\x04 and then nothing"], 'files')['results'][0]['problem'],
+        );
     }
 
     /** @return iterable<string, array{string, string|null, string}> the file, its text, or words of the refusal */

@@ -15,7 +15,10 @@ final class FixturesTest extends ApiTestCase
         $path = '/api/rigs/'.$id;
         $created = $this->changed($path, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']);
         $typeId = $created['made'][0];
-        self::assertSame(['Began a chart for Skerry Mote', 'Began a chart for Skerry Mote'], [$created['said'], $created['changed']['undo']]);
+        self::assertSame(
+            ['Began a chart for Skerry Mote', 'Began a chart for Skerry Mote'],
+            [$created['said'], $created['changed']['undo']],
+        );
 
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $chart['modes'] = [self::mode('Dimmer')];

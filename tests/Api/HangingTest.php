@@ -40,7 +40,10 @@ final class HangingTest extends ApiTestCase
         $after = $this->change($path, 1, $body);
         $hung = array_values(array_filter($after['fixtures'], static fn (array $one): bool => str_starts_with($one['name'], 'Gleam')));
         self::assertSame(array_map($say, $preview['units']), array_map($say, $hung));
-        $faults = static fn (array $one): array => array_values(array_filter(self::codes($one, 'patch'), static fn (string $code): bool => str_starts_with($code, 'error')));
+        $faults = static fn (array $one): array => array_values(array_filter(
+            self::codes($one, 'patch'),
+            static fn (string $code): bool => str_starts_with($code, 'error'),
+        ));
         self::assertSame($faults($rig), $faults($after), 'no new clash');
     }
 

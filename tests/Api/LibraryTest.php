@@ -51,7 +51,14 @@ final class LibraryTest extends ApiTestCase
         yield 'an unknown member' => [str_replace('"kind"', '"kin"', $chart), 422, 'unknown_member'];
         yield 'too large' => [str_repeat(' ', 20 * 1024 * 1024), 413, 'too_large'];
         $channels = array_map(static fn (int $one): array => ['offset' => 1, 'label' => 'c'.$one], range(1, 10_000));
-        $many = ['format' => 'rigger-fixture', 'version' => 1, 'maker' => 'M', 'model' => 'N', 'kind' => 'k', 'modes' => [['key' => 'a', 'name' => 'a', 'count' => 1, 'channels' => $channels]]];
+        $many = [
+            'format' => 'rigger-fixture',
+            'version' => 1,
+            'maker' => 'M',
+            'model' => 'N',
+            'kind' => 'k',
+            'modes' => [['key' => 'a', 'name' => 'a', 'count' => 1, 'channels' => $channels]],
+        ];
         yield '10,000 channels' => [(string) json_encode($many), 422, 'out_of_range'];
     }
 
@@ -78,7 +85,15 @@ final class LibraryTest extends ApiTestCase
     public function testAnEmitterKeyThatIsScriptIsOnlyText(): void
     {
         $key = '<script>alert(1)</script>';
-        $document = ['format' => 'rigger-fixture', 'version' => 1, 'maker' => 'M', 'model' => 'N', 'kind' => 'k', 'emitters' => [['key' => $key, 'x' => 0.3, 'y' => 0.3, 'flux' => 1]], 'modes' => []];
+        $document = [
+            'format' => 'rigger-fixture',
+            'version' => 1,
+            'maker' => 'M',
+            'model' => 'N',
+            'kind' => 'k',
+            'emitters' => [['key' => $key, 'x' => 0.3, 'y' => 0.3, 'flux' => 1]],
+            'modes' => [],
+        ];
         $id = $this->ask('POST', '/api/import', $document)['id'];
         self::assertSame($key, $this->ask('GET', '/api/types/'.$id)['chart']['emitters'][0]['key']);
         self::assertStringContainsString('application/json', (string) $this->client->getResponse()->headers->get('Content-Type'));
@@ -102,7 +117,10 @@ final class LibraryTest extends ApiTestCase
         $document = json_decode((string) file_get_contents($file));
         self::assertInstanceOf(\stdClass::class, $document);
         $result = $validator->validate($document, 'urn:rigger:'.$format.'-1.schema.json');
-        self::assertTrue($result->isValid(), null === $result->error() ? '' : (string) json_encode((new ErrorFormatter())->format($result->error())));
+        self::assertTrue(
+            $result->isValid(),
+            null === $result->error() ? '' : (string) json_encode((new ErrorFormatter())->format($result->error())),
+        );
         $document->surprise = true;
         self::assertFalse($validator->validate($document, 'urn:rigger:'.$format.'-1.schema.json')->isValid());
     }

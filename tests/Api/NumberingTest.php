@@ -15,7 +15,10 @@ final class NumberingTest extends ApiTestCase
         $wish = ['goal' => 'fewest', 'spacing' => 'buttons'];
         $plan = $this->ask('POST', $path.'/plan/preview', $wish);
         self::assertSame('One ladder trip; 13 stay where they are.', $plan['sentence']);
-        self::assertSame(['Pack A', '1.085', '1.099', 'it shares 85–88 with Batten'], array_values(array_intersect_key($plan['trips'][0], array_flip(['name', 'from', 'to', 'why']))));
+        self::assertSame(
+            ['Pack A', '1.085', '1.099', 'it shares 85–88 with Batten'],
+            array_values(array_intersect_key($plan['trips'][0], array_flip(['name', 'from', 'to', 'why']))),
+        );
         self::assertSame(85, self::fixture($this->ask('GET', $path), 'Pack A')['address']);
 
         $rig = $this->change($path, 1, $plan['take']['changes']);
@@ -39,9 +42,16 @@ final class NumberingTest extends ApiTestCase
     public function testAfreshKeepsTwinsTogether(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $rig = $this->change($path, 1, $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'packed'])['take']['changes']);
+        $rig = $this->change(
+            $path,
+            1,
+            $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'packed'])['take']['changes'],
+        );
         $at = static fn (string $name): int => self::fixture($rig, $name)['address'];
-        self::assertSame([1, 1, 10, 10, 19, 19, 28], array_map($at, ['Drum 1', 'Drum 2', 'Drum 3', 'Drum 4', 'Drum 5', 'Drum 6', 'Spin L']));
+        self::assertSame(
+            [1, 1, 10, 10, 19, 19, 28],
+            array_map($at, ['Drum 1', 'Drum 2', 'Drum 3', 'Drum 4', 'Drum 5', 'Drum 6', 'Spin L']),
+        );
     }
 
     public function testAnImpossibleWishSaysWhatDoesNotFit(): void
@@ -51,7 +61,14 @@ final class NumberingTest extends ApiTestCase
         self::assertNotSame([], $plan['unplaced']);
         self::assertStringContainsString('slots in a row', $plan['unplaced'][0]['why']);
         self::assertNull($plan['take']);
-        self::assertSame([], $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1, 'universes' => 3])['unplaced']);
+        self::assertSame(
+            [],
+            $this->ask(
+                'POST',
+                $path.'/plan/preview',
+                ['goal' => 'fresh', 'spacing' => 'stride', 'step' => 100, 'first' => 1, 'universes' => 3],
+            )['unplaced'],
+        );
         foreach ([['goal' => 'best'], ['spacing' => 'loose'], ['step' => 0], ['universes' => 0]] as $wrong) {
             $problem = $this->ask('POST', $path.'/plan/preview', $wrong + ['goal' => 'fresh', 'spacing' => 'packed'], 422);
             self::assertSame(array_key_first($wrong), $problem['violations'][0]['path']);

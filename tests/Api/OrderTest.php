@@ -65,7 +65,11 @@ final class OrderTest extends ApiTestCase
         $travel = $this->ask('POST', $path.'/fixtures/'.$pack['id'].'/curve/preview', ['curve' => $curve]);
         self::assertSame([51, 255], [$travel['values'][0], $travel['values'][255]]);
         self::assertStringContainsString('which is 20 % of its light', $travel['glow']);
-        $rig = $this->change($path, 1, ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => false, 'curve' => $curve]);
+        $rig = $this->change(
+            $path,
+            1,
+            ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => false, 'curve' => $curve],
+        );
         self::assertContains('caution glows', self::codes($rig, 'patch'));
         $lit = static fn (array $lamps, string $name): float => array_sum(array_column(self::named($lamps, $name)['cells'], 'brightness'));
         $lamps = $this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'];
@@ -73,9 +77,17 @@ final class OrderTest extends ApiTestCase
         self::assertSame(0.0, $lit($lamps, 'Pack A'));
 
         // For the type, and then a straight one of its own for one unit.
-        $rig = $this->change($path, 2, ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => true, 'curve' => $curve]);
+        $rig = $this->change(
+            $path,
+            2,
+            ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => true, 'curve' => $curve],
+        );
         self::assertGreaterThan(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack A'));
-        $rig = $this->change($path, 3, ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => false, 'curve' => ['min' => 0] + $curve]);
+        $rig = $this->change(
+            $path,
+            3,
+            ['do' => 'bend-channel', 'unit' => $pack['id'], 'channel' => 1, 'forType' => false, 'curve' => ['min' => 0] + $curve],
+        );
         self::assertSame(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack B'));
 
         foreach ([['channel' => 9], ['min' => 200, 'max' => 100], ['shape' => 'bent']] as $wrong) {
@@ -92,11 +104,22 @@ final class OrderTest extends ApiTestCase
         self::assertFalse($fit['fits']);
         self::assertSame('27 channels at 117 would share 127–129 with Tape.', $fit['words']);
         self::assertNotNull($fit['room']);
-        $after = $this->change($path, 1, ['do' => 'swap-type', 'unit' => $panel['id'], 'type' => $batten['typeId'], 'mode' => 'cells', 'makesRoom' => true]);
+        $after = $this->change(
+            $path,
+            1,
+            ['do' => 'swap-type', 'unit' => $panel['id'], 'type' => $batten['typeId'], 'mode' => 'cells', 'makesRoom' => true],
+        );
         $swapped = self::fixture($after, 'Panel');
         self::assertSame($fit['room'], $swapped['universe'].'/'.$swapped['address']);
-        self::assertSame([$panel['name'], $panel['position'], $panel['number']], [$swapped['name'], $swapped['position'], $swapped['number']]);
-        self::assertCount(1, array_filter(self::codes($after, 'patch'), static fn (string $code): bool => 'error clash' === $code), 'the one that was there');
+        self::assertSame(
+            [$panel['name'], $panel['position'], $panel['number']],
+            [$swapped['name'], $swapped['position'], $swapped['number']],
+        );
+        self::assertCount(
+            1,
+            array_filter(self::codes($after, 'patch'), static fn (string $code): bool => 'error clash' === $code),
+            'the one that was there',
+        );
         self::assertTrue($this->ask('GET', $path.'/fixtures/'.self::fixture($after, 'Haar')['id'].'/fit?mode=two')['fits']);
         $this->ask('GET', $path.'/fixtures/'.$panel['id'].'/fit?mode=ninety', null, 422);
     }
@@ -108,10 +131,16 @@ final class OrderTest extends ApiTestCase
         $presses = $path.'/fixtures/'.self::fixture($rig, 'Drum 3')['id'].'/presses';
         self::assertSame('From 012 press Up 3 times.', $this->ask('POST', $presses, ['from' => 12])['words']);
         self::assertSame('from', $this->ask('POST', $presses, ['from' => 0], 422)['violations'][0]['path']);
-        self::assertSame('no_keys', $this->ask('POST', $path.'/fixtures/'.self::fixture($rig, 'Pack A')['id'].'/presses', ['from' => 1], 409)['type']);
+        self::assertSame(
+            'no_keys',
+            $this->ask('POST', $path.'/fixtures/'.self::fixture($rig, 'Pack A')['id'].'/presses', ['from' => 1], 409)['type'],
+        );
         $set = $this->ask('POST', '/api/large-set', ['count' => 400, 'footprint' => 3, 'outputs' => 24, 'unit' => 171]);
         self::assertSame([3, 168], [$set['universes'], $set['perUniverse']]);
         self::assertSame('Unit 171: 2.007 to 009, receiver 22, outputs 7–9.', $set['unitWords']);
-        self::assertSame('footprint', $this->ask('POST', '/api/large-set', ['count' => 1, 'footprint' => 513], 422)['violations'][0]['path']);
+        self::assertSame(
+            'footprint',
+            $this->ask('POST', '/api/large-set', ['count' => 1, 'footprint' => 513], 422)['violations'][0]['path'],
+        );
     }
 }

@@ -54,7 +54,11 @@ final class PatchListTest extends ApiTestCase
         $report = $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file');
         $told = array_column($report['rows'], 'what', 'line');
         self::assertSame('new', $told[2]);
-        self::assertSame(array_fill_keys(range(3, 9), 'left out'), \array_slice($told, 1, null, true), json_encode($report['rows'], \JSON_THROW_ON_ERROR));
+        self::assertSame(
+            array_fill_keys(range(3, 9), 'left out'),
+            \array_slice($told, 1, null, true),
+            json_encode($report['rows'], \JSON_THROW_ON_ERROR),
+        );
         foreach ($report['rows'] as $row) {
             self::assertNotSame('', $row['words']);
         }
@@ -70,7 +74,16 @@ final class PatchListTest extends ApiTestCase
         $report = $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file', 200, $columns);
         self::assertSame(1, $report['changed']);
         self::assertSame('mid beam, far left', self::fixture($this->change($path, 1, $report['change']), 'Pack A')['position']);
-        self::assertSame('columns', $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file', 422, ['columns' => '[null,"address",null]'])['violations'][0]['path']);
+        self::assertSame(
+            'columns',
+            $this->upload(
+                $path.'/patch-list/preview',
+                ['list.csv' => $list],
+                'file',
+                422,
+                ['columns' => '[null,"address",null]'],
+            )['violations'][0]['path'],
+        );
     }
 
     /** @return iterable<string, array{string, string}> */

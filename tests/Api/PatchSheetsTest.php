@@ -14,7 +14,12 @@ final class PatchSheetsTest extends ApiTestCase
     /** @return iterable<string, array{string, string, string, list<string>}> kind and query, page size in millimetres, words on it */
     public static function sheets(): iterable
     {
-        yield 'a list by name' => ['list', 'order=name', '297.0 x 210.0', ['Pellow Quad Pack, 4-channel', '1.085 to 088', 'Switches 1 3 5 7 up', 'Secondary safety bond']];
+        yield 'a list by name' => [
+            'list',
+            'order=name',
+            '297.0 x 210.0',
+            ['Pellow Quad Pack, 4-channel', '1.085 to 088', 'Switches 1 3 5 7 up', 'Secondary safety bond'],
+        ];
         yield 'a list on Letter' => ['list', 'paper=letter', '279.4 x 215.9', ['patch list by address']];
         yield 'squares' => ['squares', '', '297.0 x 210.0', ['Universe 1', 'Drum 1 + Drum 2', '512']];
         yield 'strips' => ['labels', 'stock=strips', '210.0 x 297.0', ['Spin L', '1.043', 'This line is 100 mm long']];
@@ -43,7 +48,10 @@ final class PatchSheetsTest extends ApiTestCase
         self::assertInstanceOf(\SimpleXMLElement::class, simplexml_load_string($shown['svg'][0]));
     }
 
-    /** @return iterable<string, array{string, float, float, float, float}> stock; distance across and down between two labels; left and top of the first, in millimetres */
+    /**
+     * @return iterable<string, array{string, float, float, float, float}> stock; distance across and down between two labels; left and
+     *                                                                     top of the first, in millimetres
+     */
     public static function stocks(): iterable
     {
         yield 'strips' => ['strips', 90.0, 24.0, 15.0, 14.0];
@@ -58,8 +66,16 @@ final class PatchSheetsTest extends ApiTestCase
         $this->client->request('GET', $path.'.pdf?stock='.$stock);
         // Where the first letters of the names came out in the printed file.
         $box = (new PrintedFile((string) $this->client->getResponse()->getContent()))->boxes();
-        preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)">(Drum|Spin|Batten|Pack)</', $box, $found, \PREG_SET_ORDER);
-        $points = array_map(static fn (array $one): array => [(float) $one[1] / 72 * 25.4, (float) $one[3] / 72 * 25.4], array_values(array_filter($found, static fn (array $one): bool => (float) $one[3] - (float) $one[2] > 10)));
+        preg_match_all(
+            '/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="[\d.]+" yMax="([\d.]+)">(Drum|Spin|Batten|Pack)</',
+            $box,
+            $found,
+            \PREG_SET_ORDER,
+        );
+        $points = array_map(
+            static fn (array $one): array => [(float) $one[1] / 72 * 25.4, (float) $one[3] / 72 * 25.4],
+            array_values(array_filter($found, static fn (array $one): bool => (float) $one[3] - (float) $one[2] > 10)),
+        );
         $xs = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[0]), $points)));
         $ys = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[1]), $points)));
         sort($xs, \SORT_NUMERIC);
@@ -79,11 +95,17 @@ final class PatchSheetsTest extends ApiTestCase
         $empty = '/api/rigs/'.$this->ask('POST', '/api/rigs', ['name' => 'Bare', 'venue' => 'The Boathouse Studio'])['id'];
         foreach (['list', 'squares', 'labels', 'cards'] as $kind) {
             foreach ([$path, $empty] as $rig) {
-                self::assertInstanceOf(\SimpleXMLElement::class, simplexml_load_string($this->ask('GET', $rig.'/patch-sheets/'.$kind)['svg'][0]));
+                self::assertInstanceOf(
+                    \SimpleXMLElement::class,
+                    simplexml_load_string($this->ask('GET', $rig.'/patch-sheets/'.$kind)['svg'][0]),
+                );
             }
         }
         foreach (['paper=a3', 'paper=a5', 'order=size', 'stock=roll'] as $wrong) {
-            self::assertSame(explode('=', $wrong)[0], $this->ask('GET', $path.'/patch-sheets/list?'.$wrong, null, 422)['violations'][0]['path']);
+            self::assertSame(
+                explode('=', $wrong)[0],
+                $this->ask('GET', $path.'/patch-sheets/list?'.$wrong, null, 422)['violations'][0]['path'],
+            );
         }
         self::assertSame(1, $this->ask('GET', $path.'/patch-sheets/cards?group=Movers')['count']);
     }

@@ -22,7 +22,14 @@ final class PatchTest extends ApiTestCase
 
         $rig = $this->change($id, $rig['version'], $clash['repair']['changes']);
         self::assertNotContains('error clash', self::codes($rig, 'patch'));
-        self::assertSame([99, '1100011000', 'Switches 1 2 6 7 up: 1 + 2 + 32 + 64 = 99'], [self::fixture($rig, 'Pack A')['address'], self::fixture($rig, 'Pack A')['switches']['pattern'], self::fixture($rig, 'Pack A')['switches']['sum']]);
+        self::assertSame(
+            [99, '1100011000', 'Switches 1 2 6 7 up: 1 + 2 + 32 + 64 = 99'],
+            [
+                self::fixture($rig, 'Pack A')['address'],
+                self::fixture($rig, 'Pack A')['switches']['pattern'],
+                self::fixture($rig, 'Pack A')['switches']['sum'],
+            ],
+        );
         self::assertSame('Moved Pack A from 1.085 to 1.099', $rig['undo']);
     }
 
@@ -43,7 +50,19 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $problem = $this->change($id, $rig['version'], ['do' => 'add-units', 'type' => self::fixture($rig, 'Drum 1')['typeId'], 'mode' => 'nine', 'count' => 100, 'name' => 'Drum', 'spacing' => 'buttons'], status: 422);
+        $problem = $this->change(
+            $id,
+            $rig['version'],
+            [
+                'do' => 'add-units',
+                'type' => self::fixture($rig, 'Drum 1')['typeId'],
+                'mode' => 'nine',
+                'count' => 100,
+                'name' => 'Drum',
+                'spacing' => 'buttons',
+            ],
+            status: 422,
+        );
         self::assertSame('count', $problem['violations'][0]['path']);
         self::assertStringContainsString('room for 1 of 100 units', $problem['detail']);
         self::assertCount(14, $this->ask('GET', '/api/rigs/'.$id)['fixtures']);
@@ -72,7 +91,12 @@ final class PatchTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $drum = self::fixture($rig, 'Drum 1')['id'];
-        $problem = $this->change($id, $rig['version'], ['set-mode' === $change['do'] || 'move-units' === $change['do'] ? ['units' => [$drum]] + $change : ['unit' => $drum] + $change], 422);
+        $problem = $this->change(
+            $id,
+            $rig['version'],
+            ['set-mode' === $change['do'] || 'move-units' === $change['do'] ? ['units' => [$drum]] + $change : ['unit' => $drum] + $change],
+            422,
+        );
         self::assertSame([$path, $code], [$problem['violations'][0]['path'], $problem['violations'][0]['code']]);
         self::assertSame('application/problem+json', $this->client->getResponse()->headers->get('Content-Type'));
         self::assertSame($rig['fixtures'], $this->ask('GET', '/api/rigs/'.$id)['fixtures']);
@@ -82,7 +106,11 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $rig = $this->change($id, $rig['version'], ['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Tape')['id'], 'name' => 'شريط 🌊']);
+        $rig = $this->change(
+            $id,
+            $rig['version'],
+            ['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Tape')['id'], 'name' => 'شريط 🌊'],
+        );
         self::assertSame(12, array_search('شريط 🌊', array_column($rig['fixtures'], 'name'), true));
     }
 
@@ -92,7 +120,10 @@ final class PatchTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $drum = self::fixture($rig, 'Drum 1')['id'];
         $rig = $this->change($id, $rig['version'], ['do' => 'set-mode', 'units' => [$drum], 'mode' => 'five']);
-        $cell = array_values(array_filter(self::named($rig['looks'], 'Tide in')['cells'], static fn (array $one): bool => $drum === $one['fixtureId']))[0];
+        $cell = array_values(array_filter(
+            self::named($rig['looks'], 'Tide in')['cells'],
+            static fn (array $one): bool => $drum === $one['fixtureId'],
+        ))[0];
         self::assertSame([255, 60, 0, 120, 0], $cell['values']);
         self::assertContains('error mixed', self::codes($rig, 'patch'));
     }

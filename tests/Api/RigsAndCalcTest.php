@@ -54,7 +54,10 @@ final class RigsAndCalcTest extends ApiTestCase
 
     public function testTheTopicsAnswerOverHttpAsOnTheCommandLine(): void
     {
-        self::assertSame(['on' => [1, 3, 6], 'pattern' => '101001000'], $this->send('POST', '/api/calc/dip', '{"address":37,"switches":9,"base":1}'));
+        self::assertSame(
+            ['on' => [1, 3, 6], 'pattern' => '101001000'],
+            $this->send('POST', '/api/calc/dip', '{"address":37,"switches":9,"base":1}'),
+        );
         $error = $this->send('POST', '/api/calc/dip', '{"address":513,"switches":9,"base":1}', 422);
         self::assertSame([
             'code' => 'address_out_of_range',

@@ -61,7 +61,13 @@ final class TapeTest extends ApiTestCase
             }
             // Rounding must not add up from the first fader to the last.
             $pitch = ($xs[\count($xs) - 1] - $xs[0]) / max(1, \count($xs) - 1);
-            self::assertNotSame([], array_filter($pitches, static fn (float $one): bool => abs($pitch - $one) <= 0.1 / max(1, \count($xs) - 1) || 1 === \count($xs)));
+            self::assertNotSame(
+                [],
+                array_filter(
+                    $pitches,
+                    static fn (float $one): bool => abs($pitch - $one) <= 0.1 / max(1, \count($xs) - 1) || 1 === \count($xs),
+                ),
+            );
         }
         self::assertCount(\count($pitches), $found);
     }
@@ -71,7 +77,19 @@ final class TapeTest extends ApiTestCase
         $path = $this->rigOn('tenfold-10');
         $this->client->request('GET', $path.'/tape.pdf');
         $text = (new PrintedFile((string) $this->client->getResponse()->getContent()))->text();
-        foreach (['Button 1, Page A: Drum 1 + 2 · 001–007', 'Dimmer', 'Shutter', 'open 211+', 'full 118', 'Bank 1', 'Tide out', 'Keys, to cut apart', 'Record', 'Chase 4', 'This ruler is 100 mm long'] as $words) {
+        foreach ([
+            'Button 1, Page A: Drum 1 + 2 · 001–007',
+            'Dimmer',
+            'Shutter',
+            'open 211+',
+            'full 118',
+            'Bank 1',
+            'Tide out',
+            'Keys, to cut apart',
+            'Record',
+            'Chase 4',
+            'This ruler is 100 mm long',
+        ] as $words) {
             self::assertStringContainsString($words, $text);
         }
     }
@@ -118,9 +136,16 @@ final class TapeTest extends ApiTestCase
     public function testWithoutADeskOrItsMeasureItSaysWhatToDo(): void
     {
         $id = $this->demoRig();
-        $kept = $this->ask('POST', '/api/desks', ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Unmeasured', 'layout' => 'flat', 'faders' => 12]);
+        $kept = $this->ask(
+            'POST',
+            '/api/desks',
+            ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Unmeasured', 'layout' => 'flat', 'faders' => 12],
+        );
         $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $kept['id']]);
-        self::assertStringContainsString('how many millimetres there are from fader to fader', $this->ask('GET', '/api/rigs/'.$id.'/tape', null, 409)['detail']);
+        self::assertStringContainsString(
+            'how many millimetres there are from fader to fader',
+            $this->ask('GET', '/api/rigs/'.$id.'/tape', null, 409)['detail'],
+        );
         $this->change($id, 2, ['do' => 'choose-desk', 'desk' => null]);
         self::assertSame('no_desk', $this->ask('GET', '/api/rigs/'.$id.'/tape', null, 409)['type']);
     }

@@ -19,7 +19,11 @@ final class VenueTest extends ApiTestCase
         $type = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$type)['chart'];
         self::assertIsArray($chart);
-        $this->change($id, 1, ['do' => 'write-chart', 'type' => $type, 'revision' => 1, 'chart' => ['model' => 'Haar II', 'watts' => 400] + $chart]);
+        $this->change(
+            $id,
+            1,
+            ['do' => 'write-chart', 'type' => $type, 'revision' => 1, 'chart' => ['model' => 'Haar II', 'watts' => 400] + $chart],
+        );
         $this->ask('DELETE', '/api/rigs/'.$thrown, null, 204);
 
         $out = $this->ask('GET', '/api/venues/export?venue=The%20Boathouse%20Studio');
@@ -27,13 +31,26 @@ final class VenueTest extends ApiTestCase
         self::assertIsArray($out['rigs']);
         self::assertIsArray($out['charts']);
         self::assertCount(2, $out['rigs']);
-        self::assertSame([1, 2], array_values(array_unique(array_map(static fn (array $one): int => \count((array) $one['revisions']), array_values(array_filter($out['charts'], is_array(...)))))));
+        self::assertSame(
+            [1, 2],
+            array_values(array_unique(array_map(
+                static fn (array $one): int => \count((array) $one['revisions']),
+                array_values(array_filter($out['charts'], is_array(...))),
+            ))),
+        );
 
         $validator = new Validator();
         $validator->resolver()?->registerPrefix('urn:rigger:', \dirname(__DIR__, 2).'/docs/formats/');
-        self::assertTrue($validator->validate(json_decode((string) $this->client->getResponse()->getContent()), 'urn:rigger:rigger-venue-1.schema.json')->isValid());
+        self::assertTrue($validator->validate(
+            json_decode((string) $this->client->getResponse()->getContent()),
+            'urn:rigger:rigger-venue-1.schema.json',
+        )->isValid());
 
-        $text = str_replace('The Boathouse Studio', 'Mill Lane Hall', json_encode($out, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
+        $text = str_replace(
+            'The Boathouse Studio',
+            'Mill Lane Hall',
+            json_encode($out, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
+        );
         $brought = $this->send('POST', '/api/import', $text);
         self::assertSame(['venue', 'Mill Lane Hall'], [$brought['kind'], $brought['name']]);
         self::assertSame(json_decode($text, true), $this->ask('GET', '/api/venues/export?venue=Mill%20Lane%20Hall'));
@@ -57,6 +74,9 @@ final class VenueTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
         $words = implode(' ', (array) $this->ask('GET', '/api/types/'.self::fixture($rig, 'Pack A')['typeId'].'/left-out')['words']);
         self::assertStringContainsString('Its address switches.', $words);
-        self::assertStringContainsString('how a mode is set', implode(' ', (array) $this->ask('GET', '/api/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/left-out')['words']));
+        self::assertStringContainsString(
+            'how a mode is set',
+            implode(' ', (array) $this->ask('GET', '/api/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/left-out')['words']),
+        );
     }
 }

@@ -30,7 +30,10 @@ final class WalkTest extends ApiTestCase
         $path = '/api/rigs/'.$rigId;
         $id = self::fixture($this->ask('GET', $path), 'Haar')['id'];
         $rig = $this->change($path, 1, ['do' => 'hang-unit', 'unit' => $id, 'position' => 'house right, floor']);
-        self::assertSame(['house right, floor', 'Haar hangs at house right, floor'], [self::fixture($rig, 'Haar')['position'], $rig['undo']]);
+        self::assertSame(
+            ['house right, floor', 'Haar hangs at house right, floor'],
+            [self::fixture($rig, 'Haar')['position'], $rig['undo']],
+        );
         $exported = $this->ask('GET', $path.'/export');
         self::assertContains('house right, floor', array_column($exported['fixtures'], 'position'));
         self::assertSame($exported, $this->ask('GET', '/api/rigs/'.$this->ask('POST', '/api/import', $exported)['id'].'/export'));

@@ -15,7 +15,11 @@ final class WorkbenchTest extends ApiTestCase
     {
         [$path, $typeId] = $this->begun();
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
-        $edited = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => ['op' => 'take-page', 'text' => self::PAGE]])['chart'];
+        $edited = $this->ask(
+            'POST',
+            '/api/charts/edit',
+            ['chart' => $chart, 'edit' => ['op' => 'take-page', 'text' => self::PAGE]],
+        )['chart'];
 
         self::assertSame(['red', 'green'], array_column($edited['emitters'], 'key'));
         self::assertSame(['4-channel mode', 4], [$edited['modes'][0]['name'], $edited['modes'][0]['count']]);
@@ -23,7 +27,11 @@ final class WorkbenchTest extends ApiTestCase
         self::assertSame('Mote: emitter red added; emitter green added; mode 4-channel mode added', $rig['undo']);
         // A page of the same mode takes the place of its channels, and what the unit shows stays.
         $edited['modes'][0]['display'] = 'A001';
-        $again = $this->ask('POST', '/api/charts/edit', ['chart' => $edited, 'edit' => ['op' => 'take-page', 'text' => str_replace('009', '019', self::PAGE), 'modes' => [0]]])['chart'];
+        $again = $this->ask(
+            'POST',
+            '/api/charts/edit',
+            ['chart' => $edited, 'edit' => ['op' => 'take-page', 'text' => str_replace('009', '019', self::PAGE), 'modes' => [0]]],
+        )['chart'];
         self::assertSame(['A001', 19], [$again['modes'][0]['display'], $again['modes'][0]['channels'][3]['ranges'][0]['to']]);
     }
 
@@ -31,7 +39,12 @@ final class WorkbenchTest extends ApiTestCase
     {
         [, $typeId] = $this->begun();
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
-        $problem = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => ['op' => 'take-page', 'text' => 'The tide is out.']], 422);
+        $problem = $this->ask(
+            'POST',
+            '/api/charts/edit',
+            ['chart' => $chart, 'edit' => ['op' => 'take-page', 'text' => 'The tide is out.']],
+            422,
+        );
         self::assertSame('nothing_read', $problem['violations'][0]['code']);
         self::assertSame([], $this->ask('GET', '/api/types/'.$typeId)['chart']['modes']);
     }
@@ -40,9 +53,15 @@ final class WorkbenchTest extends ApiTestCase
     {
         $chart = $this->drum();
         $gap = $this->finding($chart, 'range_gap');
-        self::assertSame(['Let "Embers" reach up', 'Let "Sound" reach down', 'Say it does nothing'], array_column($gap['repairs'], 'label'));
+        self::assertSame(
+            ['Let "Embers" reach up', 'Let "Sound" reach down', 'Say it does nothing'],
+            array_column($gap['repairs'], 'label'),
+        );
         $repaired = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => $gap['repairs'][1]['edit']])['chart'];
-        self::assertNotContains('range_gap', array_column($this->ask('POST', '/api/charts/check', ['chart' => $repaired])['findings'], 'code'));
+        self::assertNotContains(
+            'range_gap',
+            array_column($this->ask('POST', '/api/charts/check', ['chart' => $repaired])['findings'], 'code'),
+        );
     }
 
     public function testAnAcceptedCautionNeedsNoRevisionAndCanBeUndone(): void
@@ -52,7 +71,11 @@ final class WorkbenchTest extends ApiTestCase
         $chart = $this->drum();
         $finding = $this->finding($chart, 'zero_is_dark');
         $which = array_intersect_key($finding, array_flip(['code', 'mode', 'channel', 'from', 'to']));
-        $accepted = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => ['op' => 'accept', 'note' => 'page 7'] + $which])['chart'];
+        $accepted = $this->ask(
+            'POST',
+            '/api/charts/edit',
+            ['chart' => $chart, 'edit' => ['op' => 'accept', 'note' => 'page 7'] + $which],
+        )['chart'];
         $rig = $this->change($id, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $accepted]);
 
         self::assertSame(1, $this->ask('GET', '/api/types/'.$typeId)['revision']);
@@ -65,7 +88,11 @@ final class WorkbenchTest extends ApiTestCase
     public function testASearchByFaderSaysWhatToTryAndWhereTheManualDiffers(): void
     {
         $chart = $this->drum();
-        $ask = fn (array $notes): array => $this->ask('POST', '/api/charts/learn', ['chart' => $chart, 'mode' => 'nine', 'channel' => 7, 'notes' => $notes]);
+        $ask = fn (array $notes): array => $this->ask(
+            'POST',
+            '/api/charts/learn',
+            ['chart' => $chart, 'mode' => 'nine', 'channel' => 7, 'notes' => $notes],
+        );
         $notes = [];
         $answer = $ask($notes);
         while (null !== $answer['try'] && \count($notes) < 30) {
@@ -73,8 +100,14 @@ final class WorkbenchTest extends ApiTestCase
             $answer = $ask($notes);
         }
 
-        self::assertSame([[0, 25, 'closed'], [26, 210, 'strobe'], [211, 255, 'open']], array_map(static fn (array $one): array => [$one['from'], $one['to'], $one['function']], $answer['ranges']));
-        self::assertSame(['"dark" was seen at 0–25; the manual says 0–23.', '"flashing" was seen at 26–210; the manual says 24–210.'], $answer['differences']);
+        self::assertSame(
+            [[0, 25, 'closed'], [26, 210, 'strobe'], [211, 255, 'open']],
+            array_map(static fn (array $one): array => [$one['from'], $one['to'], $one['function']], $answer['ranges']),
+        );
+        self::assertSame(
+            ['"dark" was seen at 0–25; the manual says 0–23.', '"flashing" was seen at 26–210; the manual says 24–210.'],
+            $answer['differences'],
+        );
     }
 
     public function testModesStandSideBySideWithWhatTheyCostHere(): void
@@ -104,7 +137,10 @@ final class WorkbenchTest extends ApiTestCase
                 unset($chart['modes'][$at]['channels'][6]['ranges'][$index]);
                 continue;
             }
-            [$chart['modes'][$at]['channels'][6]['ranges'][$index]['from'], $chart['modes'][$at]['channels'][6]['ranges'][$index]['to']] = $bounds;
+            [
+                $chart['modes'][$at]['channels'][6]['ranges'][$index]['from'],
+                $chart['modes'][$at]['channels'][6]['ranges'][$index]['to'],
+            ] = $bounds;
         }
         $chart['modes'][$at]['channels'][6]['ranges'] = array_values($chart['modes'][$at]['channels'][6]['ranges']);
         $this->change($path, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
@@ -113,11 +149,17 @@ final class WorkbenchTest extends ApiTestCase
         self::assertSame([1, 2, null], [$preview['from'], $preview['to'], $preview['hindrance']]);
         self::assertSame(['Shutter', 'Gate'], [$preview['faders'][0]['before'], $preview['faders'][0]['after']]);
         self::assertSame(1, $preview['charts'][0]['differ']);
-        self::assertNotSame([], array_filter($preview['looks'], static fn (array $one): bool => 'dark' === $one['after'] && 'dark' !== $one['before']));
+        self::assertNotSame(
+            [],
+            array_filter($preview['looks'], static fn (array $one): bool => 'dark' === $one['after'] && 'dark' !== $one['before']),
+        );
 
         $revisions = $this->ask('GET', '/api/types/'.$typeId.'/revisions')['revisions'];
         self::assertSame([2, 1], array_column($revisions, 'number'));
-        self::assertSame([[], ['The Tidekeeper']], array_map(static fn (array $one): array => array_column($one['uses'], 'rig'), $revisions));
+        self::assertSame(
+            [[], ['The Tidekeeper']],
+            array_map(static fn (array $one): array => array_column($one['uses'], 'rig'), $revisions),
+        );
         $compared = $this->ask('GET', '/api/types/'.$typeId.'/compare/'.$typeId.'?mode=nine&otherMode=nine&revision=1&otherRevision=2');
         self::assertSame(1, $compared['differ']);
         self::assertStringContainsString('Called "Gate" instead of "Shutter".', implode(' ', $compared['channels'][6]['words']));
@@ -131,10 +173,18 @@ final class WorkbenchTest extends ApiTestCase
         $alikes = $this->ask('GET', '/api/types/'.$typeId.'/alikes?mode=nine')['alikes'];
         self::assertContains('Pail 7', array_column($alikes, 'model'));
 
-        $made = $this->changed($id, 1, ['do' => 'begin-type', 'maker' => 'Sedge', 'model' => 'Pail 9', 'kind' => 'wash', 'like' => $typeId, 'likeMode' => 'nine']);
+        $made = $this->changed(
+            $id,
+            1,
+            ['do' => 'begin-type', 'maker' => 'Sedge', 'model' => 'Pail 9', 'kind' => 'wash', 'like' => $typeId, 'likeMode' => 'nine'],
+        );
         $chart = $this->ask('GET', '/api/types/'.$made['made'][0])['chart'];
         self::assertSame(['Pail 9', 1, 9], [$chart['model'], \count($chart['modes']), \count($chart['record']['untried'])]);
-        $tried = $this->ask('POST', '/api/charts/edit', ['chart' => $chart, 'edit' => ['op' => 'tried', 'mode' => 'nine', 'channel' => 3]])['chart'];
+        $tried = $this->ask(
+            'POST',
+            '/api/charts/edit',
+            ['chart' => $chart, 'edit' => ['op' => 'tried', 'mode' => 'nine', 'channel' => 3]],
+        )['chart'];
         self::assertCount(8, $tried['record']['untried']);
     }
 
@@ -143,7 +193,10 @@ final class WorkbenchTest extends ApiTestCase
         foreach (['marram-drum-6', 'tolland-batten-8', 'skerry-spin-40', 'lomas-haar', 'ousel-tape-driver'] as $name) {
             $this->bring('fixtures/'.$name);
         }
-        $found = fn (string $search): array => array_column($this->ask('GET', '/api/types?search='.rawurlencode($search))['types'], 'model');
+        $found = fn (string $search): array => array_column(
+            $this->ask('GET', '/api/types?search='.rawurlencode($search))['types'],
+            'model',
+        );
         self::assertSame(['Drum 6'], $found('RGBAW under 10 channels'));
         self::assertSame([], $found('RGBAW under 5 channels'));
         self::assertSame(['Spin 40'], $found('skerry'));
@@ -158,7 +211,10 @@ final class WorkbenchTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
 
-        return [$path, $this->changed($path, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['made'][0]];
+        return [
+            $path,
+            $this->changed($path, 1, ['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot'])['made'][0],
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -67,7 +67,10 @@ final class BackupTest extends TestCase
     public function testNothingIsWrittenOver(): void
     {
         file_put_contents($this->folder.'/backups/mine.rigger', 'mine');
-        self::assertStringContainsString('nothing is written over', $this->console(2, 'rigger:backup', $this->folder.'/backups/mine.rigger'));
+        self::assertStringContainsString(
+            'nothing is written over',
+            $this->console(2, 'rigger:backup', $this->folder.'/backups/mine.rigger'),
+        );
         self::assertSame('mine', file_get_contents($this->folder.'/backups/mine.rigger'));
     }
 
@@ -83,7 +86,10 @@ final class BackupTest extends TestCase
         $other[$at] = \chr(\ord($other[$at]) ^ 1);
         file_put_contents($flipped = $this->folder.'/backups/flipped.rigger', $other);
         self::assertStringContainsString('Nothing was changed', $this->console(1, 'rigger:restore', $flipped, '--yes'));
-        self::assertStringContainsString('newer Rigger', $this->console(1, 'rigger:restore', $this->copy($whole, 'newer', ['schema' => '29990101000000']), '--yes'));
+        self::assertStringContainsString(
+            'newer Rigger',
+            $this->console(1, 'rigger:restore', $this->copy($whole, 'newer', ['schema' => '29990101000000']), '--yes'),
+        );
         self::assertSame(1, $this->rigs());
         self::assertFalse($this->database->upkeep()->fetchOne("SELECT 1 FROM pg_database WHERE datname LIKE 'rigger_coming_%'"));
     }

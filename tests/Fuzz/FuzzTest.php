@@ -43,9 +43,26 @@ final class FuzzTest extends ApiTestCase
             $manager->clear();
             $version = $this->version($rig);
             $request = $requests->next($version);
-            $this->client->request($request['method'], $request['uri'], server: self::OWN_PAGE + ['CONTENT_TYPE' => $request['type'], 'HTTP_ACCEPT' => 'application/json'], content: $request['body']);
+            $this->client->request(
+                $request['method'],
+                $request['uri'],
+                server: self::OWN_PAGE + ['CONTENT_TYPE' => $request['type'], 'HTTP_ACCEPT' => 'application/json'],
+                content: $request['body'],
+            );
             $status = $this->client->getResponse()->getStatusCode();
-            self::assertLessThan(500, $status, \sprintf("Request %d of seed %d: %s %s\n%s\n%s", $number, $seed, $request['method'], $request['uri'], substr($request['body'], 0, 3000), (string) $this->client->getResponse()->getContent()));
+            self::assertLessThan(
+                500,
+                $status,
+                \sprintf(
+                    "Request %d of seed %d: %s %s\n%s\n%s",
+                    $number,
+                    $seed,
+                    $request['method'],
+                    $request['uri'],
+                    substr($request['body'], 0, 3000),
+                    (string) $this->client->getResponse()->getContent(),
+                ),
+            );
             $statuses[intdiv($status, 100)] = ($statuses[intdiv($status, 100)] ?? 0) + 1;
             if (0 === $number % 50) {
                 foreach ($this->ids($rig, $other) as $kind => $ids) {
@@ -61,7 +78,12 @@ final class FuzzTest extends ApiTestCase
         self::assertGreaterThan($count / 100, $made);
         for ($undone = 0; $undone < $made; ++$undone) {
             $manager->clear();
-            $this->client->request('POST', '/api/rigs/'.$rig.'/changes', server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json'], content: '{"base":'.$this->version($rig).',"changes":[{"do":"undo"}]}');
+            $this->client->request(
+                'POST',
+                '/api/rigs/'.$rig.'/changes',
+                server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json'],
+                content: '{"base":'.$this->version($rig).',"changes":[{"do":"undo"}]}',
+            );
             if (409 === $this->client->getResponse()->getStatusCode()) {
                 self::assertStringContainsString('nothing_to_undo', (string) $this->client->getResponse()->getContent());
                 break;

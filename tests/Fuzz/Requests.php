@@ -12,7 +12,23 @@ namespace Rigger\App\Tests\Fuzz;
 final class Requests
 {
     /** Replaced by what belongs there, so that some requests get far. */
-    private const NAMES = ['rig', 'id', 'type', 'typeId', 'other', 'fixtureId', 'fixtureIds', 'unit', 'units', 'link', 'look', 'desk', 'support', 'twinOf', 'like'];
+    private const NAMES = [
+        'rig',
+        'id',
+        'type',
+        'typeId',
+        'other',
+        'fixtureId',
+        'fixtureIds',
+        'unit',
+        'units',
+        'link',
+        'look',
+        'desk',
+        'support',
+        'twinOf',
+        'like',
+    ];
 
     /** @var non-empty-list<Operation> */
     private readonly array $operations;
@@ -29,7 +45,10 @@ final class Requests
     {
         $this->hostile = new HostileValues($chance);
         $this->operations = $this->read($leftOut);
-        $doors = array_values(array_filter($this->operations, static fn (array $one): bool => 'POST /api/rigs/{id}/changes' === $one['method'].' '.$one['path']));
+        $doors = array_values(array_filter(
+            $this->operations,
+            static fn (array $one): bool => 'POST /api/rigs/{id}/changes' === $one['method'].' '.$one['path'],
+        ));
         $this->doors = [] === $doors ? throw new \LogicException('The door is not described.') : $doors;
     }
 
@@ -50,9 +69,17 @@ final class Requests
         // What is done to a rig goes through one door, which stands for forty things.
         $operation = $this->chance->oneOf($this->chance->isIn(45) ? $this->doors : $this->operations);
         $uri = $this->path($operation['path']).$this->query($operation);
-        [$type, $body] = null === $operation['body'] && !$operation['isForm'] && $this->chance->isIn(90) ? ['', ''] : $this->body($operation, $version);
+        [$type, $body] = null === $operation['body'] && !$operation['isForm'] && $this->chance->isIn(90)
+            ? ['', '']
+            : $this->body($operation, $version);
 
-        return ['method' => $operation['method'], 'uri' => $uri, 'type' => $type, 'body' => $body, 'label' => $operation['method'].' '.$operation['path']];
+        return [
+            'method' => $operation['method'],
+            'uri' => $uri,
+            'type' => $type,
+            'body' => $body,
+            'label' => $operation['method'].' '.$operation['path'],
+        ];
     }
 
     /**
@@ -139,11 +166,28 @@ final class Requests
             return $this->chance->isIn(50) ? ['multipart/form-data', ''] : ['application/json', '{}'];
         }
         if ($this->chance->isIn(4)) {
-            return [$this->chance->oneOf(['application/json', 'text/plain', 'application/x-www-form-urlencoded', 'application/xml']), $this->chance->oneOf(['', '{', '[]', 'null', '"x"', '1', "{\"a\":\"\xff\"}", $this->chance->bytes(40), str_repeat('[', 2000), '{"base":1,"base":2}'])];
+            return [
+                $this->chance->oneOf(['application/json', 'text/plain', 'application/x-www-form-urlencoded', 'application/xml']),
+                $this->chance->oneOf([
+                    '',
+                    '{',
+                    '[]',
+                    'null',
+                    '"x"',
+                    '1',
+                    "{\"a\":\"\xff\"}",
+                    $this->chance->bytes(40),
+                    str_repeat('[', 2000),
+                    '{"base":1,"base":2}',
+                ]),
+            ];
         }
         $value = $this->value($operation['body'] ?? [], 'body', $version, 0);
 
-        return ['application/json', (string) json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_UNESCAPED_SLASHES)];
+        return [
+            'application/json',
+            (string) json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_UNESCAPED_SLASHES),
+        ];
     }
 
     /** @param array<string, mixed> $schema */
@@ -174,7 +218,23 @@ final class Requests
             'boolean' => $this->chance->isIn(50),
             'null' => null,
             'array' => $this->list($schema, $name, $version, $depth),
-            'string' => $this->chance->oneOf(['Ebb', 'Drum 1', '37', '2/7', 'nine', 'eleven', 'packed', 'move', 'Reed Link', 'Alder', 'wash', 'beam', 'row', 'software', $this->hostile->text()]),
+            'string' => $this->chance->oneOf([
+                'Ebb',
+                'Drum 1',
+                '37',
+                '2/7',
+                'nine',
+                'eleven',
+                'packed',
+                'move',
+                'Reed Link',
+                'Alder',
+                'wash',
+                'beam',
+                'row',
+                'software',
+                $this->hostile->text(),
+            ]),
             default => $this->object($schema, $version, $depth),
         };
     }
@@ -190,7 +250,15 @@ final class Requests
         $items = $schema['items'] ?? [];
         $count = $this->chance->isIn(3) ? 60 : $this->chance->whole(0, 3);
 
-        return array_map(fn (): mixed => \in_array($name, self::NAMES, true) && $this->chance->isIn(85) ? $this->id($name) : $this->value($items, 'item', $version, $depth + 1), array_fill(0, $count, null));
+        return array_map(
+            fn (): mixed => \in_array($name, self::NAMES, true) && $this->chance->isIn(85) ? $this->id($name) : $this->value(
+                $items,
+                'item',
+                $version,
+                $depth + 1,
+            ),
+            array_fill(0, $count, null),
+        );
     }
 
     /** @param array<string, mixed> $schema */

@@ -48,7 +48,10 @@ final class GoldenTest extends ApiTestCase
             $plain = $now;
         }
         if ($isWriting) {
-            file_put_contents($path, gzencode(json_encode($seen, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 9));
+            file_put_contents(
+                $path,
+                gzencode(json_encode($seen, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 9),
+            );
         }
         $seen = json_decode(json_encode($seen, \JSON_THROW_ON_ERROR), true, 512, \JSON_THROW_ON_ERROR);
         foreach ($isWriting ? $seen : $golden as $nth => $one) {

@@ -22,11 +22,25 @@ final class RigOfMany
                 [$universe, $address] = [$universe + 1, 1];
             }
             $fixtures[] = ['name' => $types[$type]['model'].' no. '.($nth + 1), 'type' => $type, 'mode' => $mode['key'], 'universe' => $universe, 'address' => $address, 'link' => null, 'receiver' => null,
-                'position' => 0 === $nth % 3 ? null : ['front beam, left', 'back beam', 'floor'][$nth % 2 + intdiv($nth, 40) % 2], 'number' => 0 === $nth % 4 ? null : $nth % 90 + 1];
+                'position' => 0 === $nth % 3
+                    ? null
+                    : ['front beam, left', 'back beam', 'floor'][$nth % 2 + intdiv($nth, 40) % 2], 'number' => 0 === $nth % 4
+                        ? null
+                        : $nth % 90 + 1];
             $address += 0 === $nth % 7 ? max(1, $count - 1) : $count;
         }
 
-        return ['format' => 'rigger-rig', 'version' => 1, 'name' => 'Rig of '.$units, 'venue' => 'The Boathouse Studio', 'desk' => self::json($demo.'desks/tenfold-10.json'), 'types' => $types, 'links' => [], 'fixtures' => $fixtures, 'looks' => []];
+        return [
+            'format' => 'rigger-rig',
+            'version' => 1,
+            'name' => 'Rig of '.$units,
+            'venue' => 'The Boathouse Studio',
+            'desk' => self::json($demo.'desks/tenfold-10.json'),
+            'types' => $types,
+            'links' => [],
+            'fixtures' => $fixtures,
+            'looks' => [],
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -57,7 +57,11 @@ final class Steps
         $link = $rig['links'][0]['id'] ?? self::NOBODY;
 
         return match ($kind) {
-            'move' => ['do' => 'move-units', 'units' => [$this->unit($rig)], 'to' => $this->chance->getInt(1, 3) > 1 ? (string) $this->chance->getInt(1, 512) : '2/'.$this->chance->getInt(1, 512)],
+            'move' => [
+                'do' => 'move-units',
+                'units' => [$this->unit($rig)],
+                'to' => $this->chance->getInt(1, 3) > 1 ? (string) $this->chance->getInt(1, 512) : '2/'.$this->chance->getInt(1, 512),
+            ],
             'together' => ['do' => 'move-units', 'units' => $this->two($rig), 'to' => '1.'.\sprintf('%03d', $this->chance->getInt(1, 480))],
             'rename' => ['do' => 'rename-unit', 'unit' => $this->unit($rig), 'name' => 'Unit of '.$made],
             'mode' => $this->mode($rig),
@@ -67,7 +71,12 @@ final class Steps
             'groups' => ['do' => 'group-unit', 'unit' => $this->unit($rig), 'groups' => 'Storm, Movers'],
             'note' => ['do' => 'note-unit', 'unit' => $this->unit($rig), 'note' => 'Lens is loose'],
             'tape' => ['do' => 'tape-unit', 'unit' => $this->unit($rig), 'tape' => 'sage'],
-            'turn' => ['do' => 'turn-unit', 'unit' => self::head($rig), 'direction' => 'pan', 'reversed' => ['unit', 'software', ''][$made % 3]],
+            'turn' => [
+                'do' => 'turn-unit',
+                'unit' => self::head($rig),
+                'direction' => 'pan',
+                'reversed' => ['unit', 'software', ''][$made % 3],
+            ],
             'lock' => ['do' => 'lock-unit', 'unit' => $this->unit($rig), 'isLocked' => true],
             'set' => ['do' => 'tick-unit', 'unit' => $this->unit($rig), 'isSet' => true],
             'proved' => ['do' => 'prove-unit', 'unit' => $this->unit($rig), 'isProved' => true],
@@ -78,18 +87,54 @@ final class Steps
             'connect' => ['do' => 'connect-unit', 'unit' => $this->unit($rig), 'link' => $link, 'receiver' => null],
             'receiver' => ['do' => 'connect-unit', 'unit' => $this->unit($rig), 'link' => $link, 'receiver' => 'Elder'],
             'remove-link' => ['do' => 'remove-link', 'link' => $link],
-            'record' => ['do' => 'record-look', 'name' => 'Look '.$made, 'bank' => 1 + $made % 3, 'number' => 1 + $made % 9, 'slots' => $this->slots()],
+            'record' => [
+                'do' => 'record-look',
+                'name' => 'Look '.$made,
+                'bank' => 1 + $made % 3,
+                'number' => 1 + $made % 9,
+                'slots' => $this->slots(),
+            ],
             'again' => ['do' => 'record-again', 'look' => $look, 'slots' => $this->slots()],
             'rename-look' => ['do' => 'rename-look', 'look' => $look, 'name' => 'Named '.$made],
             'store' => ['do' => 'store-look', 'look' => $look, 'bank' => 4, 'number' => $made],
             'steady' => ['do' => 'steady-look', 'look' => $look],
             'remove-look' => ['do' => 'remove-look', 'look' => $look],
-            'curve' => ['do' => 'bend-channel', 'unit' => $this->unit($rig), 'channel' => 1, 'forType' => 0 === $made % 2, 'curve' => ['channel' => 1, 'shape' => 'square', 'min' => 20, 'max' => 255, 'bound' => 'clamp']],
-            'straight' => ['do' => 'bend-channel', 'unit' => $this->unit($rig), 'channel' => 1, 'forType' => 0 === $made % 2, 'curve' => null],
-            'put' => ['do' => 'put-units', 'units' => $this->two($rig), 'x' => $this->chance->getInt(-40, 40) / 10, 'y' => $this->chance->getInt(0, 60) / 10],
+            'curve' => [
+                'do' => 'bend-channel',
+                'unit' => $this->unit($rig),
+                'channel' => 1,
+                'forType' => 0 === $made % 2,
+                'curve' => ['channel' => 1, 'shape' => 'square', 'min' => 20, 'max' => 255, 'bound' => 'clamp'],
+            ],
+            'straight' => [
+                'do' => 'bend-channel',
+                'unit' => $this->unit($rig),
+                'channel' => 1,
+                'forType' => 0 === $made % 2,
+                'curve' => null,
+            ],
+            'put' => [
+                'do' => 'put-units',
+                'units' => $this->two($rig),
+                'x' => $this->chance->getInt(-40, 40) / 10,
+                'y' => $this->chance->getInt(0, 60) / 10,
+            ],
             'place' => ['do' => 'place-unit', 'unit' => $this->unit($rig), 'x' => 1.5, 'y' => 2.25, 'height' => 3.5],
-            'line-up' => ['do' => 'line-up-units', 'units' => array_column(\array_slice($rig['fixtures'], 0, 6), 'id'), 'how' => ['row', 'column', 'spread'][$made % 3]],
-            'support' => ['do' => 'add-support', 'kind' => 'beam', 'name' => 'Beam '.$made, 'height' => 4.0, 'fromX' => -4.0, 'fromY' => 1.0, 'toX' => 4.0, 'toY' => 1.0],
+            'line-up' => [
+                'do' => 'line-up-units',
+                'units' => array_column(\array_slice($rig['fixtures'], 0, 6), 'id'),
+                'how' => ['row', 'column', 'spread'][$made % 3],
+            ],
+            'support' => [
+                'do' => 'add-support',
+                'kind' => 'beam',
+                'name' => 'Beam '.$made,
+                'height' => 4.0,
+                'fromX' => -4.0,
+                'fromY' => 1.0,
+                'toX' => 4.0,
+                'toY' => 1.0,
+            ],
             'desk' => ['do' => 'choose-desk', 'desk' => $this->desks[['Rowlock 12', 'Capstan 4', 'Skiff 24'][$made % 3]]],
             'rename-rig' => ['do' => 'rename-rig', 'name' => 'Rig '.$made],
             default => ['do' => $kind],
@@ -132,7 +177,11 @@ final class Steps
     private function mode(array $rig): array
     {
         $unit = $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)];
-        $modes = ['Drum 6' => ['five', 'nine', 'two'], 'Spin 40' => ['eleven', 'sixteen'], 'Batten 8' => ['four', 'eight', 'cells']][$unit['model']] ?? ['nine', 'four'];
+        $modes = [
+            'Drum 6' => ['five', 'nine', 'two'],
+            'Spin 40' => ['eleven', 'sixteen'],
+            'Batten 8' => ['four', 'eight', 'cells'],
+        ][$unit['model']] ?? ['nine', 'four'];
 
         return ['do' => 'set-mode', 'units' => [$unit['id']], 'mode' => $modes[$this->chance->getInt(0, \count($modes) - 1)]];
     }
@@ -145,9 +194,22 @@ final class Steps
     private function swap(array $rig): array
     {
         $type = $rig['types'][$this->chance->getInt(0, \count($rig['types']) - 1)];
-        $mode = ['Drum 6' => 'five', 'Spin 40' => 'eleven', 'Batten 8' => 'cells', 'Tape Driver' => 'three', 'Quad Pack' => 'four', 'Pail 7' => 'nine'][$type['model']] ?? 'two';
+        $mode = [
+            'Drum 6' => 'five',
+            'Spin 40' => 'eleven',
+            'Batten 8' => 'cells',
+            'Tape Driver' => 'three',
+            'Quad Pack' => 'four',
+            'Pail 7' => 'nine',
+        ][$type['model']] ?? 'two';
 
-        return ['do' => 'swap-type', 'unit' => $this->unit($rig), 'type' => $type['typeId'], 'mode' => $mode, 'makesRoom' => 1 === $this->made % 2];
+        return [
+            'do' => 'swap-type',
+            'unit' => $this->unit($rig),
+            'type' => $type['typeId'],
+            'mode' => $mode,
+            'makesRoom' => 1 === $this->made % 2,
+        ];
     }
 
     /**
@@ -159,7 +221,15 @@ final class Steps
     {
         $one = $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)];
 
-        return ['do' => 'add-units', 'type' => $one['typeId'], 'mode' => $one['mode'], 'count' => 1 + $this->made % 3, 'name' => 'Drum', 'spacing' => ['packed', 'round', 'buttons', 'stride'][$this->made % 4], 'together' => 1 + $this->made % 2];
+        return [
+            'do' => 'add-units',
+            'type' => $one['typeId'],
+            'mode' => $one['mode'],
+            'count' => 1 + $this->made % 3,
+            'name' => 'Drum',
+            'spacing' => ['packed', 'round', 'buttons', 'stride'][$this->made % 4],
+            'together' => 1 + $this->made % 2,
+        ];
     }
 
     /**
@@ -171,7 +241,14 @@ final class Steps
     {
         $one = $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)];
 
-        return ['do' => 'add-units', 'twinOf' => $one['id'], 'type' => $one['typeId'], 'mode' => $one['mode'], 'count' => 1, 'name' => $one['name']];
+        return [
+            'do' => 'add-units',
+            'twinOf' => $one['id'],
+            'type' => $one['typeId'],
+            'mode' => $one['mode'],
+            'count' => 1,
+            'name' => $one['name'],
+        ];
     }
 
     /** @return array<int, int> */

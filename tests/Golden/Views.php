@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\App\Tests\Golden;
 
-/** Views of a rig as they were before the spine was redrawn: ids by the order in which they appear, times left out, and of a repair what its button says. */
+/**
+ * Views of a rig as they were before the spine was redrawn: ids by the order in which they appear, times left out, and of a repair what
+ * its button says.
+ */
 final class Views
 {
     /** @var array<string, string> */
@@ -22,7 +25,10 @@ final class Views
             $plain[$this->text((string) $key)] = $this->value($value);
         }
         $plain['findings'] = array_map(static function (array $one): array {
-            $labels = array_values(array_filter(array_map(static fn (?array $repair): ?string => $repair['label'] ?? null, [$one['repair'], ...$one['others']]), static fn (?string $label): bool => null !== $label));
+            $labels = array_values(array_filter(
+                array_map(static fn (?array $repair): ?string => $repair['label'] ?? null, [$one['repair'], ...$one['others']]),
+                static fn (?string $label): bool => null !== $label,
+            ));
             unset($one['repair'], $one['others'], $one['key']);
 
             return $one + ['buttons' => $labels];
@@ -88,7 +94,11 @@ final class Views
         $rig['fixtures'] = self::laid($rig['fixtures'], $changed['fixtures'], 'id');
         $rig['looks'] = self::laid($rig['looks'], $changed['looks'], 'id');
         // All of the charts' findings come anew.
-        $rig['findings'] = self::laid(array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fixtures' !== $one['stage'])), $changed['findings'], 'key');
+        $rig['findings'] = self::laid(
+            array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fixtures' !== $one['stage'])),
+            $changed['findings'],
+            'key',
+        );
 
         return $rig;
     }
@@ -128,6 +138,10 @@ final class Views
     {
         $text = preg_replace('/\d{4}-\d\d-\d\dT[\d:.]+(?:Z|[+-]\d\d:\d\d)/', 'T', $text) ?? $text;
 
-        return preg_replace_callback('/[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/', fn (array $id): string => $this->ids[$id[0]] ??= '#'.(\count($this->ids) + 1), $text) ?? $text;
+        return preg_replace_callback(
+            '/[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/',
+            fn (array $id): string => $this->ids[$id[0]] ??= '#'.(\count($this->ids) + 1),
+            $text,
+        ) ?? $text;
     }
 }

@@ -19,20 +19,33 @@ final class RequestsTest extends ApiTestCase
         yield 'another page' => [['HTTP_ORIGIN' => 'http://elsewhere.example'], 403];
         yield 'another port of this machine' => [['HTTP_ORIGIN' => 'http://localhost:9999', 'HTTP_SEC_FETCH_SITE' => 'same-site'], 403];
         yield 'no page at all' => [['HTTP_ORIGIN' => 'null'], 403];
-        yield 'two that disagree' => [['HTTP_ORIGIN' => 'http://localhost', 'HTTP_HOST' => 'localhost', 'HTTP_SEC_FETCH_SITE' => 'cross-site'], 403];
+        yield 'two that disagree' => [
+            ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_HOST' => 'localhost', 'HTTP_SEC_FETCH_SITE' => 'cross-site'],
+            403,
+        ];
     }
 
     /** @param array<string, string> $headers */
     #[DataProvider('origins')]
     public function testAWriteSaysWhereItComesFrom(array $headers, int $status): void
     {
-        $this->client->request('POST', '/api/rigs', server: ['CONTENT_TYPE' => 'application/json'] + $headers, content: '{"name":"Ebb","venue":"Quay"}');
+        $this->client->request(
+            'POST',
+            '/api/rigs',
+            server: ['CONTENT_TYPE' => 'application/json'] + $headers,
+            content: '{"name":"Ebb","venue":"Quay"}',
+        );
         self::assertSame($status, $this->client->getResponse()->getStatusCode());
     }
 
     public function testArithmeticIsForAnybody(): void
     {
-        $this->client->request('POST', '/api/calc/dip', server: ['CONTENT_TYPE' => 'application/json'], content: '{"address":37,"switches":9,"base":1}');
+        $this->client->request(
+            'POST',
+            '/api/calc/dip',
+            server: ['CONTENT_TYPE' => 'application/json'],
+            content: '{"address":37,"switches":9,"base":1}',
+        );
         self::assertSame(200, $this->client->getResponse()->getStatusCode());
     }
 
@@ -55,7 +68,11 @@ final class RequestsTest extends ApiTestCase
     public function testABodyIsLookedAtBeforeAnythingIsMadeOfIt(string $type, string $body, int $status): void
     {
         $this->client->request('POST', '/api/rigs', server: self::OWN_PAGE + ['CONTENT_TYPE' => $type], content: $body);
-        self::assertSame($status, $this->client->getResponse()->getStatusCode(), substr((string) $this->client->getResponse()->getContent(), 0, 400));
+        self::assertSame(
+            $status,
+            $this->client->getResponse()->getStatusCode(),
+            substr((string) $this->client->getResponse()->getContent(), 0, 400),
+        );
         if ($status >= 400) {
             self::assertSame('application/problem+json', $this->client->getResponse()->headers->get('Content-Type'));
         }
@@ -74,9 +91,23 @@ final class RequestsTest extends ApiTestCase
         ]);
         $unit = self::fixture($after, 'Mist');
         self::assertSame([140, 'by the door', true, 2], [$unit['address'], $unit['note'], $unit['isLocked'], $after['version']]);
-        self::assertSame('Renamed Haar to Mist; Moved Mist from 1.130 to 1.140; Noted something of Mist; Locked Mist: no plan moves it', $after['undo']);
+        self::assertSame(
+            'Renamed Haar to Mist; Moved Mist from 1.130 to 1.140; Noted something of Mist; Locked Mist: no plan moves it',
+            $after['undo'],
+        );
 
-        $problem = $this->ask('POST', $path.'/changes', ['base' => 2, 'changes' => [['do' => 'rename-unit', 'unit' => $haar, 'name' => 'Fog'], ['do' => 'tape-unit', 'unit' => $haar, 'tape' => 'plaid']]], 422);
+        $problem = $this->ask(
+            'POST',
+            $path.'/changes',
+            [
+                'base' => 2,
+                'changes' => [
+                    ['do' => 'rename-unit', 'unit' => $haar, 'name' => 'Fog'],
+                    ['do' => 'tape-unit', 'unit' => $haar, 'tape' => 'plaid'],
+                ],
+            ],
+            422,
+        );
         self::assertSame('changes[1].tape', $problem['violations'][0]['path']);
         self::assertSame($after, $this->ask('GET', $path));
     }

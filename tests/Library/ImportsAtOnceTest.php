@@ -18,7 +18,14 @@ final class ImportsAtOnceTest extends TestCase
             $root = \dirname(__DIR__, 2);
             $both = [$root.'/demo/fixtures/marram-drum-6.json', $root.'/demo/fixtures/skerry-spin-40.json'];
             // Half of them in the other order: whoever holds the one must not wait for the other.
-            $imports = array_map(static fn (int $nth) => $database->begin('rigger:import', ...(0 === $nth % 2 ? $both : array_reverse($both)), ...[$root.'/demo/rigs/the-tidekeeper.json']), range(1, 6));
+            $imports = array_map(
+                static fn (int $nth) => $database->begin(
+                    'rigger:import',
+                    ...(0 === $nth % 2 ? $both : array_reverse($both)),
+                    ...[$root.'/demo/rigs/the-tidekeeper.json'],
+                ),
+                range(1, 6),
+            );
             foreach ($imports as $import) {
                 self::assertSame(0, $import->wait(), $import->getOutput().$import->getErrorOutput());
             }

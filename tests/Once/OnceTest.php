@@ -41,7 +41,11 @@ final class OnceTest extends ApiTestCase
             ['POST', $path.'/changes', ['base' => 1, 'changes' => [['do' => 'rename-rig', 'name' => 'The Ebb']]]],
             ['POST', $path.'/changes', ['base' => 2, 'changes' => [['do' => 'undo']]]],
             ['POST', $path.'/changes', ['base' => 3, 'changes' => [['do' => 'redo']]]],
-            ['POST', $path.'/changes', ['base' => 4, 'changes' => [['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']]]],
+            [
+                'POST',
+                $path.'/changes',
+                ['base' => 4, 'changes' => [['do' => 'begin-type', 'maker' => 'Skerry', 'model' => 'Mote', 'kind' => 'spot']]],
+            ],
         ];
         foreach ($writes as [$method, $where, $body]) {
             $this->withKey(Uuid::v4()->toRfc4122());
@@ -73,7 +77,10 @@ final class OnceTest extends ApiTestCase
         $this->change($path, 1, ['do' => 'rename-rig', 'name' => 'The Ebb']);
         self::assertSame('key_reused', $this->change($path, 2, ['do' => 'rename-rig', 'name' => 'The Flood'], status: 422)['type']);
         $this->withKey('seven');
-        self::assertSame('bad_key', $this->change($path, 2, ['do' => 'rename-rig', 'name' => 'The Flood'], status: 422)['violations'][0]['code']);
+        self::assertSame(
+            'bad_key',
+            $this->change($path, 2, ['do' => 'rename-rig', 'name' => 'The Flood'], status: 422)['violations'][0]['code'],
+        );
     }
 
     public function testARefusedWriteLeavesNothingBehind(): void
@@ -81,7 +88,15 @@ final class OnceTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
         $this->withKey(Uuid::v4()->toRfc4122());
-        $this->change($path, 1, [['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Haar')['id'], 'name' => 'Mist'], ['do' => 'move-units', 'units' => [self::fixture($rig, 'Haar')['id']], 'to' => '600']], status: 422);
+        $this->change(
+            $path,
+            1,
+            [
+                ['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Haar')['id'], 'name' => 'Mist'],
+                ['do' => 'move-units', 'units' => [self::fixture($rig, 'Haar')['id']], 'to' => '600'],
+            ],
+            status: 422,
+        );
         $this->headers = [];
         self::assertSame($rig, $this->ask('GET', $path));
     }

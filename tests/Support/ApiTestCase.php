@@ -72,7 +72,12 @@ abstract class ApiTestCase extends WebTestCase
     protected function changed(string $rig, int $base, array $change, int $status = 200): array
     {
         $path = str_starts_with($rig, '/') ? $rig : '/api/rigs/'.$rig;
-        $answer = $this->ask('POST', $path.'/changes', ['base' => $base, 'changes' => array_is_list($change) ? $change : [$change]], $status);
+        $answer = $this->ask(
+            'POST',
+            $path.'/changes',
+            ['base' => $base, 'changes' => array_is_list($change) ? $change : [$change]],
+            $status,
+        );
         // A single change is to blame at its own members.
         foreach ($answer['violations'] ?? [] as $nth => $one) {
             $answer['violations'][$nth]['path'] = preg_replace('/^changes\[0\]\.?/', '', $one['path']);
@@ -84,7 +89,12 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array<string, mixed> */
     protected function send(string $method, string $path, string $body, int $status = 200): array
     {
-        $this->client->request($method, $path, server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'] + $this->headers, content: $body);
+        $this->client->request(
+            $method,
+            $path,
+            server: self::OWN_PAGE + ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'] + $this->headers,
+            content: $body,
+        );
         $answer = (string) $this->client->getResponse()->getContent();
         self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
 
@@ -109,7 +119,13 @@ abstract class ApiTestCase extends WebTestCase
             file_put_contents($file, $text);
             $uploads[] = new UploadedFile($file, (string) $name, null, null, true);
         }
-        $this->client->request('POST', $path, $fields, files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads], server: self::OWN_PAGE + ['CONTENT_TYPE' => 'multipart/form-data', 'HTTP_ACCEPT' => 'application/json'] + $this->headers);
+        $this->client->request(
+            'POST',
+            $path,
+            $fields,
+            files: [$member => 'file' === $member ? $uploads[0] ?? null : $uploads],
+            server: self::OWN_PAGE + ['CONTENT_TYPE' => 'multipart/form-data', 'HTTP_ACCEPT' => 'application/json'] + $this->headers,
+        );
         $answer = (string) $this->client->getResponse()->getContent();
         self::assertSame($status, $this->client->getResponse()->getStatusCode(), $answer);
 
@@ -148,6 +164,9 @@ abstract class ApiTestCase extends WebTestCase
     {
         self::assertIsArray($rig['findings']);
 
-        return array_values(array_map(static fn (array $one): string => $one['severity'].' '.$one['code'], array_filter($rig['findings'], static fn (array $one): bool => $stage === $one['stage'])));
+        return array_values(array_map(
+            static fn (array $one): string => $one['severity'].' '.$one['code'],
+            array_filter($rig['findings'], static fn (array $one): bool => $stage === $one['stage']),
+        ));
     }
 }

@@ -42,9 +42,22 @@ final readonly class PrintedFile
     public function lines(int $page): array
     {
         // What the converter scales the page by stands in a transform of its own, after the file's own figures.
-        preg_match_all('/<path style="fill:none[^>]* d="M ([\d.]+) ([\d.]+) L ([\d.]+) ([\d.]+) "/', $this->through('pdftocairo', '-svg', '-f', (string) $page, '-l', (string) $page, '-', '-'), $found, \PREG_SET_ORDER);
+        preg_match_all(
+            '/<path style="fill:none[^>]* d="M ([\d.]+) ([\d.]+) L ([\d.]+) ([\d.]+) "/',
+            $this->through('pdftocairo', '-svg', '-f', (string) $page, '-l', (string) $page, '-', '-'),
+            $found,
+            \PREG_SET_ORDER,
+        );
 
-        return array_map(static fn (array $one): array => [(float) $one[1] * self::POINT, (float) $one[2] * self::POINT, (float) $one[3] * self::POINT, (float) $one[4] * self::POINT], $found);
+        return array_map(
+            static fn (array $one): array => [
+                (float) $one[1] * self::POINT,
+                (float) $one[2] * self::POINT,
+                (float) $one[3] * self::POINT,
+                (float) $one[4] * self::POINT,
+            ],
+            $found,
+        );
     }
 
     private function through(string ...$command): string

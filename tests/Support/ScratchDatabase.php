@@ -87,7 +87,19 @@ final class ScratchDatabase
      */
     private function process(string $folder, array $environment, array $arguments): Process
     {
-        $process = new Process([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments], null, ['DATABASE_URL' => $this->url, 'RIGGER_UPKEEP_URL' => $this->upkeepUrl, 'RIGGER_DATA' => $folder, 'APP_ENV' => 'test', 'APP_DEBUG' => '1', 'RIGGER_LOG' => '/dev/null', 'PGBIN' => self::programs()] + $environment);
+        $process = new Process(
+            [\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments],
+            null,
+            [
+                'DATABASE_URL' => $this->url,
+                'RIGGER_UPKEEP_URL' => $this->upkeepUrl,
+                'RIGGER_DATA' => $folder,
+                'APP_ENV' => 'test',
+                'APP_DEBUG' => '1',
+                'RIGGER_LOG' => '/dev/null',
+                'PGBIN' => self::programs(),
+            ] + $environment,
+        );
         $process->setTimeout(120);
 
         return $process;

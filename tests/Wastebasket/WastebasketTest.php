@@ -66,7 +66,10 @@ final class WastebasketTest extends ApiTestCase
         $this->ask('DELETE', '/api/types/'.$type, null, 204);
         $this->ask('POST', '/api/desks/'.$desk.'/shelve');
         $left = $this->ask('POST', '/api/wastebasket/empty');
-        self::assertSame(['Skerry Mote', 'Tenfold 10'], [...array_map(static fn (string $words): string => explode(' stays', $words)[0], $left['kept'])]);
+        self::assertSame(
+            ['Skerry Mote', 'Tenfold 10'],
+            [...array_map(static fn (string $words): string => explode(' stays', $words)[0], $left['kept'])],
+        );
         self::assertSame($rig['desk']['id'], $this->ask('GET', '/api/rigs/'.$id)['desk']['id']);
 
         $this->ask('DELETE', '/api/rigs/'.$id, null, 204);

@@ -17,7 +17,15 @@ for ($nth = 0; $nth < $units; ++$nth) {
     if ($address + $count > 513 || $nth >= 62.5 * $universe) {
         [$universe, $address] = [$universe + 1, 1];
     }
-    $fixtures[] = ['name' => $types[$type]['model'].' no. '.($nth + 1), 'type' => $type, 'mode' => $mode['key'], 'universe' => $universe, 'address' => $address, 'link' => null, 'receiver' => null];
+    $fixtures[] = [
+        'name' => $types[$type]['model'].' no. '.($nth + 1),
+        'type' => $type,
+        'mode' => $mode['key'],
+        'universe' => $universe,
+        'address' => $address,
+        'link' => null,
+        'receiver' => null,
+    ];
     $address += $count;
 }
 echo json_encode([

@@ -15,7 +15,10 @@ $demo = Rigs::demo();
 $panel = Rigs::named($demo, 'Panel')->revision();
 $times = [];
 foreach ([100, 200] as $units) {
-    $hung = array_map(static fn (int $nth): Unit => new Unit('unit-'.$nth, 'Panel '.$nth, $panel, 'two', new Place(1, 2 * $nth - 1)), range(1, $units));
+    $hung = array_map(
+        static fn (int $nth): Unit => new Unit('unit-'.$nth, 'Panel '.$nth, $panel, 'two', new Place(1, 2 * $nth - 1)),
+        range(1, $units),
+    );
     $rig = new Rig('rig', 'Bench', 'Bench', 1, $demo->desk, $hung);
     foreach (range(1, 41) as $turn) {
         // Another rig, so that nothing is remembered but what follows from the charts.
@@ -26,4 +29,8 @@ foreach ([100, 200] as $units) {
     }
     sort($times[$units]);
 }
-printf("| all findings of 100 units on one desk, in the core | %.1f ms; of 200 %.1f × as much | 5 ms, linear |\n", $times[100][20], $times[200][20] / $times[100][20]);
+printf(
+    "| all findings of 100 units on one desk, in the core | %.1f ms; of 200 %.1f × as much | 5 ms, linear |\n",
+    $times[100][20],
+    $times[200][20] / $times[100][20],
+);

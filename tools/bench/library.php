@@ -26,7 +26,10 @@ function fixture(int $nth): array
     $makers = ['Marram', 'Sedge', 'Skerry', 'Tolland', 'Pellow', 'Ousel', 'Ferrow', 'Lomas'];
     $kinds = ['wash', 'spot', 'batten', 'moving head', 'hazer'];
     $emitters = array_slice(['red', 'green', 'blue', 'white', 'amber', 'uv'], 0, 1 + $nth % 6);
-    $full = static fn (string $function, array $own = []): array => [['from' => 0, 'to' => 255, 'label' => ucfirst($function), 'function' => $function] + $own];
+    $full = static fn (
+        string $function,
+        array $own = [],
+    ): array => [['from' => 0, 'to' => 255, 'label' => ucfirst($function), 'function' => $function] + $own];
     $channels = [['label' => 'Dimmer', 'ranges' => $full('intensity', ['start' => 0, 'end' => 1])]];
     foreach ($emitters as $key) {
         $channels[] = ['label' => ucfirst($key), 'ranges' => $full('emitter', ['emitter' => $key, 'start' => 0, 'end' => 1])];
@@ -99,14 +102,23 @@ $from = hrtime(true);
 foreach (array_chunk(range(1, FILES), PORTION) as $numbers) {
     send($base, $numbers);
 }
-printf("| import of %s fixtures over HTTP, %d files at a time | %.1f s | 60 s |\n", number_format(FILES), PORTION, (hrtime(true) - $from) / 1e9);
+printf(
+    "| import of %s fixtures over HTTP, %d files at a time | %.1f s | 60 s |\n",
+    number_format(FILES),
+    PORTION,
+    (hrtime(true) - $from) / 1e9,
+);
 
 // The rest straight into the tables: the triggers build the same index.
 $database = new PDO(...(static function (): array {
     $url = parse_url((string) getenv('DATABASE_URL'));
     parse_str($url['query'] ?? '', $query);
 
-    return [sprintf('pgsql:host=%s;port=%d;dbname=%s', $query['host'] ?? $url['host'], $url['port'] ?? 5432, ltrim($url['path'], '/')), $url['user'] ?? null, $url['pass'] ?? null];
+    return [
+        sprintf('pgsql:host=%s;port=%d;dbname=%s', $query['host'] ?? $url['host'], $url['port'] ?? 5432, ltrim($url['path'], '/')),
+        $url['user'] ?? null,
+        $url['pass'] ?? null,
+    ];
 })());
 $database->setAttribute(PDO::ATTR_ERRMODE, PDO::ERRMODE_EXCEPTION);
 $database->beginTransaction();
@@ -121,11 +133,26 @@ for ($nth = FILES + 1; $nth <= TYPES; ++$nth) {
 $database->commit();
 $database->exec('ANALYZE');
 
-$searches = ['RGBAW under 10 channels', 'sedge', 'model 4711', 'moving head with gobo', 'hazer', 'strobe zoom', '9-12 ch amber', 'nothing like it', ''];
+$searches = [
+    'RGBAW under 10 channels',
+    'sedge',
+    'model 4711',
+    'moving head with gobo',
+    'hazer',
+    'strobe zoom',
+    '9-12 ch amber',
+    'nothing like it',
+    '',
+];
 $times = [];
 for ($run = 0; $run < 20; ++$run) {
     foreach ($searches as $search) {
         [$times[]] = get($base.'/api/types?search='.rawurlencode($search));
     }
 }
-printf("| library search over HTTP, %s types, %d kinds of question | %s | p95 30 ms |\n", number_format(TYPES), count($searches), spread($times));
+printf(
+    "| library search over HTTP, %s types, %d kinds of question | %s | p95 30 ms |\n",
+    number_format(TYPES),
+    count($searches),
+    spread($times),
+);

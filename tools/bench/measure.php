@@ -31,7 +31,9 @@ function slots(int $frame): array
 {
     $slots = [];
     for ($address = 1; $address <= 512; ++$address) {
-        $slots[(string) $address] = 0 === ($address - 1) % 16 ? 255 : (6 === ($address - 1) % 16 ? 230 : (7 === ($address - 1) % 16 ? 0 : ($address * 7 + $frame) % 256));
+        $slots[(string) $address] = 0 === ($address - 1) % 16
+            ? 255
+            : (6 === ($address - 1) % 16 ? 230 : (7 === ($address - 1) % 16 ? 0 : ($address * 7 + $frame) % 256));
     }
 
     return $slots;
@@ -61,7 +63,11 @@ for ($frame = 0; $frame < 400; ++$frame) {
 }
 $frames = array_slice($frames, 50);
 row('chart of 16 channels compiled', sprintf('%.2f ms', at($compile, 0.5)), '');
-row('`light.evaluate` of 100 fixtures of 16 channels, one frame in the core', sprintf('p50 %.2f ms, p95 %.2f ms', at($frames, 0.5), at($frames, 0.95)), '1 ms');
+row(
+    '`light.evaluate` of 100 fixtures of 16 channels, one frame in the core',
+    sprintf('p50 %.2f ms, p95 %.2f ms', at($frames, 0.5), at($frames, 0.95)),
+    '1 ms',
+);
 
 // The live answer over HTTP.
 $rigs = json_decode((string) file_get_contents($base.'/api/rigs'), true, 512, JSON_THROW_ON_ERROR);
@@ -71,7 +77,15 @@ $url = $base.'/api/rigs/'.$bench['id'].'/live';
 $desk = static fn (int $frame): string => (string) json_encode(['desk' => ['slots' => slots($frame), 'master' => 200], 'stream' => true]);
 $handle = static function (int $frame) use ($url, $desk): CurlHandle {
     $curl = curl_init($url);
-    curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $desk($frame), CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Sec-Fetch-Site: same-origin']]);
+    curl_setopt_array(
+        $curl,
+        [
+            CURLOPT_POST => true,
+            CURLOPT_POSTFIELDS => $desk($frame),
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Sec-Fetch-Site: same-origin'],
+        ],
+    );
 
     return $curl;
 };
@@ -87,7 +101,11 @@ for ($frame = 0; $frame < 600; ++$frame) {
     }
 }
 $times = array_slice($times, 100);
-row('live answer over HTTP for that rig, where a desk stands to what every lamp does, streamed to the stand-in, 1 client', sprintf('p50 %.1f ms, p95 %.1f ms', at($times, 0.5), at($times, 0.95)), 'p95 10 ms');
+row(
+    'live answer over HTTP for that rig, where a desk stands to what every lamp does, streamed to the stand-in, 1 client',
+    sprintf('p50 %.1f ms, p95 %.1f ms', at($times, 0.5), at($times, 0.95)),
+    'p95 10 ms',
+);
 
 $multi = curl_multi_init();
 $left = 2000;

@@ -17,8 +17,18 @@ function ask(string $method, string $url, ?array $body = null, array $headers = 
     $size = 0;
     $tag = '';
     curl_setopt_array($curl, [
-        CURLOPT_URL => $url, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_ENCODING => 'gzip', CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body),
-        CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Sec-Fetch-Site: same-origin', ...$headers, ...('GET' === $method ? [] : ['Idempotency-Key: '.vsprintf('%s%s-%s-4%.3s-a%.3s-%s%s%s', str_split(bin2hex(random_bytes(16)), 4))])],
+        CURLOPT_URL => $url, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_ENCODING => 'gzip', CURLOPT_POSTFIELDS => null === $body
+            ? ''
+            : json_encode($body),
+        CURLOPT_HTTPHEADER => [
+            'Content-Type: application/json',
+            'Sec-Fetch-Site: same-origin',
+            ...$headers,
+            ...('GET' === $method ? [] : ['Idempotency-Key: '.vsprintf(
+                '%s%s-%s-4%.3s-a%.3s-%s%s%s',
+                str_split(bin2hex(random_bytes(16)), 4),
+            )]),
+        ],
         CURLOPT_HEADERFUNCTION => static function ($handle, string $line) use (&$tag): int {
             if (0 === stripos($line, 'etag:')) {
                 $tag = trim(substr($line, 5));
@@ -35,7 +45,12 @@ function ask(string $method, string $url, ?array $body = null, array $headers = 
         throw new RuntimeException($status.' '.$text);
     }
 
-    return [$took, '' === $text ? null : json_decode($text, true, 512, JSON_THROW_ON_ERROR), (int) curl_getinfo($curl, CURLINFO_SIZE_DOWNLOAD_T), $tag];
+    return [
+        $took,
+        '' === $text ? null : json_decode($text, true, 512, JSON_THROW_ON_ERROR),
+        (int) curl_getinfo($curl, CURLINFO_SIZE_DOWNLOAD_T),
+        $tag,
+    ];
 }
 
 /** @param list<float> $times */
@@ -67,7 +82,12 @@ $rigs = [];
 foreach (ask('GET', $base.'/api/rigs')[1]['rigs'] as $one) {
     $rigs[$one['name']] ??= $one['id'];
 }
-$names = ['The Tidekeeper' => ['14', '2.5 ×'], 'Rig of 100' => ['100', '3 ×'], 'Five hundred' => ['500', '3.5 ×'], 'Rig of 2000' => ['2,000', '5 ×']];
+$names = [
+    'The Tidekeeper' => ['14', '2.5 ×'],
+    'Rig of 100' => ['100', '3 ×'],
+    'Five hundred' => ['500', '3.5 ×'],
+    'Rig of 2000' => ['2,000', '5 ×'],
+];
 foreach ($names as $name => [$units, $reach]) {
     if (!isset($rigs[$name])) {
         continue;
@@ -78,7 +98,18 @@ foreach ($names as $name => [$units, $reach]) {
     $version = $rig['version'];
     $bytes = [];
     row('one unit moved, of '.$units, $reach, $url.'/version', $runs, static function (int $run) use ($url, $ids, &$version, &$bytes): float {
-        [$took, $answer, $size] = ask('POST', $url.'/changes', ['base' => $version, 'changes' => [['do' => 'move-units', 'units' => [$ids[($run * 7) % count($ids)]], 'to' => random_int(1, 2).'/'.random_int(300, 480)]]]);
+        [$took, $answer, $size] = ask(
+            'POST',
+            $url.'/changes',
+            [
+                'base' => $version,
+                'changes' => [[
+                    'do' => 'move-units',
+                    'units' => [$ids[($run * 7) % count($ids)]],
+                    'to' => random_int(1, 2).'/'.random_int(300, 480),
+                ]],
+            ],
+        );
         $version = $answer['version'];
         $bytes[] = (float) $size;
 
@@ -87,7 +118,13 @@ foreach ($names as $name => [$units, $reach]) {
     if ('500' === $units) {
         printf("| answer to it at 500, compressed | %.1f kB | 8 kB |\n", median($bytes) / 1000);
         [, , $size, $tag] = ask('GET', $url);
-        row('rig unchanged (304)', '1.3 ×', $url.'/version', $runs, static fn (): float => ask('GET', $url, null, ['If-None-Match: '.$tag])[0]);
+        row(
+            'rig unchanged (304)',
+            '1.3 ×',
+            $url.'/version',
+            $runs,
+            static fn (): float => ask('GET', $url, null, ['If-None-Match: '.$tag])[0],
+        );
         printf("| whole rig at 500, compressed | %.1f kB | 40 kB |\n", $size / 1000);
         row('whole rig at 500', '–', $url.'/version', $runs, static fn (): float => ask('GET', $url)[0]);
     }
@@ -108,7 +145,14 @@ $step = static function (string $what) use ($url, $runs): float {
 $young = $step('undo and redo at some 100 changes');
 $version = ask('GET', $url.'/version')[1]['version'];
 for ($made = 0; $made < (int) ($argv[3] ?? 10_000); ++$made) {
-    $version = ask('POST', $url.'/changes', ['base' => $version, 'changes' => [['do' => 'rename-rig', 'name' => 'The Tidekeeper'.str_repeat(' ', 0).($made % 2 ? ' ' : ' II')]]])[1]['version'];
+    $version = ask(
+        'POST',
+        $url.'/changes',
+        [
+            'base' => $version,
+            'changes' => [['do' => 'rename-rig', 'name' => 'The Tidekeeper'.str_repeat(' ', 0).($made % 2 ? ' ' : ' II')]],
+        ],
+    )[1]['version'];
 }
 $old = $step('undo and redo at 10,000 changes more');
 printf("| undo and redo at 10,000 changes, of those at 100 | %.2f × | within 1.2 × |\n", $old / $young);

@@ -9,7 +9,13 @@ $environment = getenv();
 $times = [];
 for ($run = 0; $run < 3; ++$run) {
     $from = hrtime(true);
-    $process = proc_open([$root.'/bin/start', '--port', '8083'], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+    $process = proc_open(
+        [$root.'/bin/start', '--port', '8083'],
+        [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+        $pipes,
+        $root,
+        $environment,
+    );
     if (!is_resource($process)) {
         throw new RuntimeException('bin/start did not start.');
     }

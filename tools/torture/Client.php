@@ -18,7 +18,12 @@ final class Client
         curl_setopt_array($this->curl, [
             CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_CONNECTTIMEOUT => 2,
             CURLOPT_POSTFIELDS => null === $body ? '' : json_encode((object) $body, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Sec-Fetch-Site: same-origin', 'Expect:', ...(null === $body ? [] : ['Content-Type: application/json']), ...(null === $key ? [] : ['Idempotency-Key: '.$key])],
+            CURLOPT_HTTPHEADER => [
+                'Sec-Fetch-Site: same-origin',
+                'Expect:',
+                ...(null === $body ? [] : ['Content-Type: application/json']),
+                ...(null === $key ? [] : ['Idempotency-Key: '.$key]),
+            ],
         ]);
         if ('GET' === $method) {
             curl_setopt($this->curl, CURLOPT_HTTPGET, true);

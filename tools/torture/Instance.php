@@ -9,7 +9,13 @@ final class Instance
     private $process;
 
     /** @param list<string> $options of bin/start */
-    public function __construct(private readonly string $checkout, public readonly string $data, public readonly int $port, private readonly int $databasePort, private readonly array $options = [])
+    public function __construct(
+        private readonly string $checkout,
+        public readonly string $data,
+        public readonly int $port,
+        private readonly int $databasePort,
+        private readonly array $options = [],
+    )
     {
     }
 
@@ -18,7 +24,13 @@ final class Instance
     {
         // Beside the data there may be no room.
         $log = (string) tempnam(sys_get_temp_dir(), 'rigger-said');
-        $this->process = proc_open(['setsid', $this->checkout.'/bin/start', '--port', (string) $this->port, ...$this->options], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['redirect', 1]], $pipes, null,
+        $this->process = proc_open([
+            'setsid',
+            $this->checkout.'/bin/start',
+            '--port',
+            (string) $this->port,
+            ...$this->options,
+        ], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['redirect', 1]], $pipes, null,
             ['RIGGER_DATA' => $this->data, 'RIGGER_PG_PORT' => (string) $this->databasePort] + getenv()) ?: null;
         for ($until = microtime(true) + ($isExpectedToFail ? 30 : 90); microtime(true) < $until; usleep(50_000)) {
             $status = proc_get_status($this->process);
@@ -90,12 +102,19 @@ final class Instance
         foreach ($all as $pid => [$name, $line]) {
             $kind = match (true) {
                 'runsv' === $name && str_contains($line, $this->data.'/') => 'watcher of '.basename(trim($line)),
-                str_contains($line, 'rigger:stand-in '.$this->data.'/'), str_contains($line, 'rigger:stand-in') && $this->isOf($pid, $parents, $all) => 'stand-in',
+                str_contains(
+                    $line,
+                    'rigger:stand-in '.$this->data.'/',
+                ), str_contains($line, 'rigger:stand-in') && $this->isOf($pid, $parents, $all) => 'stand-in',
                 str_contains($line, 'rigger:upkeep') && $this->isOf($pid, $parents, $all) => 'upkeep',
                 str_contains($line, 'nginx: master') && str_contains($line, $this->data.'/') => 'nginx master',
                 str_contains($line, 'nginx: worker') && $this->isOf($pid, $parents, $all) => 'nginx worker',
-                str_contains($line, 'php-fpm: master') && str_contains($line, $this->data.'/') => str_contains($line, 'readers') ? 'readers master' : 'php master',
-                str_contains($line, 'php-fpm: pool') && $this->isOf($pid, $parents, $all) => str_contains($line, 'readers') ? 'reader' : 'php worker',
+                str_contains($line, 'php-fpm: master') && str_contains($line, $this->data.'/') => str_contains($line, 'readers')
+                    ? 'readers master'
+                    : 'php master',
+                str_contains($line, 'php-fpm: pool') && $this->isOf($pid, $parents, $all) => str_contains($line, 'readers')
+                    ? 'reader'
+                    : 'php worker',
                 str_contains($line, 'postgres -D '.$this->data.'/pg') => 'postmaster',
                 str_contains($line, 'postgres: rigger') && $this->isOf($pid, $parents, $all) => 'database session',
                 default => null,

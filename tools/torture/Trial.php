@@ -17,7 +17,13 @@ final class Trial
     /** @var array<string, float> longest time until a killed process of that kind was back */
     private array $back = [];
 
-    public function __construct(private readonly string $checkout, private readonly string $folder, private readonly int $port, private readonly int $kills, private readonly ?string $disk)
+    public function __construct(
+        private readonly string $checkout,
+        private readonly string $folder,
+        private readonly int $port,
+        private readonly int $kills,
+        private readonly ?string $disk,
+    )
     {
     }
 
@@ -39,7 +45,14 @@ final class Trial
         $this->refusedStarts($one);
         $one->stop();
         $this->fullDisk();
-        echo "\nUntil a killed process was there again, the longest of each kind: ".implode(', ', array_map(static fn (string $kind, float $gap): string => sprintf('%s %.1f s', $kind, $gap), array_keys($this->back), $this->back)).".\n";
+        echo "\nUntil a killed process was there again, the longest of each kind: ".implode(
+            ', ',
+            array_map(
+                static fn (string $kind, float $gap): string => sprintf('%s %.1f s', $kind, $gap),
+                array_keys($this->back),
+                $this->back,
+            ),
+        ).".\n";
         printf("\n%d passed, %d failed\n", $this->passed, $this->failed);
 
         return 0 === $this->failed ? 0 : 1;
@@ -66,7 +79,14 @@ final class Trial
             $this->back[$kind] = max($this->back[$kind] ?? 0.0, $back);
         }
         $writers->end();
-        $this->row(sprintf('kill -9 of %d kinds, 8 writers with undo', count($kinds)), $this->kills, $writers->acknowledged(), $rigs, $one->port, $gap);
+        $this->row(
+            sprintf('kill -9 of %d kinds, 8 writers with undo', count($kinds)),
+            $this->kills,
+            $writers->acknowledged(),
+            $rigs,
+            $one->port,
+            $gap,
+        );
         foreach ($this->back as $kind => $seconds) {
             $most = match (true) {
                 $this->kills < self::FEW => self::PATIENT_GAP,
@@ -75,7 +95,13 @@ final class Trial
             };
             $this->must($seconds < $most, sprintf('%s was away for %.1f s', $kind, $seconds));
         }
-        $this->must([] === array_diff(['nginx master', 'nginx worker', 'php master', 'php worker', 'postmaster', 'stand-in', 'upkeep', 'database session'], array_keys($kinds)), 'Not every kind of process was killed: '.implode(', ', array_keys($kinds)));
+        $this->must(
+            [] === array_diff(
+                ['nginx master', 'nginx worker', 'php master', 'php worker', 'postmaster', 'stand-in', 'upkeep', 'database session'],
+                array_keys($kinds),
+            ),
+            'Not every kind of process was killed: '.implode(', ', array_keys($kinds)),
+        );
     }
 
     /** @return array{float, float} seconds until it answers again, and until there are as many of the kind again */
@@ -191,11 +217,17 @@ final class Trial
         $before = exec('cd '.escapeshellarg($data.'/pg').' && find . -type f | sort | xargs sha1sum | sha1sum');
         $fresh = new Instance($this->checkout, $data, $this->port + 8, 54396, ['--fresh', '--no-demo']);
         [$status, $said] = $fresh->start();
-        $this->must(-1 === $status && 1 === preg_match('/The data until now stand in (\S+)/', $said, $found), '--fresh does not start, or does not say where the data are: '.$said);
+        $this->must(
+            -1 === $status && 1 === preg_match('/The data until now stand in (\S+)/', $said, $found),
+            '--fresh does not start, or does not say where the data are: '.$said,
+        );
         [, $rigs] = (new Client($fresh->port))->patiently('GET', '/api/rigs', until: microtime(true) + 10);
         $this->must(0 === ($rigs['total'] ?? null), '--fresh begins with rigs.');
         $fresh->stop();
-        $this->must($before === exec('cd '.escapeshellarg(($found[1] ?? '/nonexistent').'/pg').' && find . -type f | sort | xargs sha1sum | sha1sum'), 'What was moved aside is not what it was.');
+        $this->must(
+            $before === exec('cd '.escapeshellarg(($found[1] ?? '/nonexistent').'/pg').' && find . -type f | sort | xargs sha1sum | sha1sum'),
+            'What was moved aside is not what it was.',
+        );
     }
 
     private function refused(string $what, Instance $instance, string $words): void
@@ -225,7 +257,12 @@ final class Trial
         exec('dd if=/dev/zero of='.escapeshellarg($this->disk.'/filler').' bs=64k 2>/dev/null');
         $refusals = [];
         for ($turn = 0; $turn < 60 && !isset($refusals[507]); ++$turn) {
-            [$status, $answer] = $client->once('POST', '/api/import', json_decode((string) file_get_contents($this->checkout.'/demo/rigs/the-tidekeeper.json'), true), Client::key());
+            [$status, $answer] = $client->once(
+                'POST',
+                '/api/import',
+                json_decode((string) file_get_contents($this->checkout.'/demo/rigs/the-tidekeeper.json'), true),
+                Client::key(),
+            );
             $refusals[$status] = $answer;
             usleep(100_000);
         }
@@ -237,7 +274,10 @@ final class Trial
         sleep(2);
         $writers->end();
         $this->must(200 === $status, 'It does not come back once there is room.');
-        $this->must([] !== array_intersect(array_keys($refusals), [503, 507]) && !isset($refusals[500]), 'On a full disk a write was answered with '.implode(', ', array_keys($refusals)));
+        $this->must(
+            [] !== array_intersect(array_keys($refusals), [503, 507]) && !isset($refusals[500]),
+            'On a full disk a write was answered with '.implode(', ', array_keys($refusals)),
+        );
         $this->must(null !== ($told[1]['warning'] ?? null), 'The full disk was not told: '.json_encode($told));
         $this->row('a full disk, then room again', 1, $writers->acknowledged(), $rigs, $one->port, $gap);
         $one->stop();
@@ -286,7 +326,16 @@ final class Trial
     private function row(string $name, int $faults, array $acknowledged, array $rigs, int $port, ?float $gap, bool $isWhole = true): void
     {
         $verdict = Verdict::of(new Client($port), $acknowledged, $rigs, $isWhole);
-        printf("| %s | %s | %d | %d | %d | %d | %s |\n", $name, 0 === $faults ? '–' : (string) $faults, count($acknowledged), $verdict->kept, $verdict->doubled, $verdict->lost, null === $gap ? '–' : sprintf('%.1f s', $gap));
+        printf(
+            "| %s | %s | %d | %d | %d | %d | %s |\n",
+            $name,
+            0 === $faults ? '–' : (string) $faults,
+            count($acknowledged),
+            $verdict->kept,
+            $verdict->doubled,
+            $verdict->lost,
+            null === $gap ? '–' : sprintf('%.1f s', $gap),
+        );
         $this->must(count($acknowledged) > 5, $name.': hardly anything was acknowledged.');
         $this->must(0 === $verdict->lost, $name.': lost '.$verdict->lost);
         $this->must(0 === $verdict->doubled, $name.': doubled '.$verdict->doubled);

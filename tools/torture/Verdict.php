@@ -29,7 +29,10 @@ final class Verdict
                 $total = $answer['total'];
                 array_push($journal, ...$answer['changes']);
             }
-            $count = array_count_values(array_map(static fn (array $one): string => (string) preg_replace('/^Renamed the rig to /', '', $one['sentence']), $journal));
+            $count = array_count_values(array_map(
+                static fn (array $one): string => (string) preg_replace('/^Renamed the rig to /', '', $one['sentence']),
+                $journal,
+            ));
             $mine = array_filter($acknowledged, static fn (array $one): bool => $one['rig'] === $rig);
             $edits = array_filter($mine, static fn (array $one): bool => 'edit' === $one['what']);
             foreach ($edits as $one) {

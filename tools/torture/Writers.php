@@ -64,7 +64,15 @@ final class Writers
                 : $client->patiently('PATCH', '/api/rigs/'.$rig, ['version' => $now['version'] ?? 0, 'name' => $token], Client::key());
             // Somebody else was quicker: nothing was changed, and nothing was promised.
             if (200 === $status) {
-                fwrite($ledger, json_encode(['rig' => $rig, 'what' => $isUndo ? 'undo' : 'edit', 'token' => $token, 'version' => $answer['version']])."\n");
+                fwrite(
+                    $ledger,
+                    json_encode([
+                        'rig' => $rig,
+                        'what' => $isUndo ? 'undo' : 'edit',
+                        'token' => $token,
+                        'version' => $answer['version'],
+                    ])."\n",
+                );
                 fflush($ledger);
             } elseif (!in_array($status, [409, 507], true)) {
                 fwrite(STDERR, "A writer was answered with $status: ".json_encode($answer)."\n");

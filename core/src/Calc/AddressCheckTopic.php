@@ -25,7 +25,11 @@ final class AddressCheckTopic implements Topic
         UniqueIds::require('fixtures', array_map(static fn (Placed $one): string => $one->id, $fixtures));
         $pairs = AddressCheck::pairs($fixtures);
         if ($pairs > self::MOST_PAIRS) {
-            throw InputError::because('out_of_range', 'fixtures', \sprintf('%d pairs share slots; at most %d are told. Ask for a universe at a time.', $pairs, self::MOST_PAIRS));
+            throw InputError::because(
+                'out_of_range',
+                'fixtures',
+                \sprintf('%d pairs share slots; at most %d are told. Ask for a universe at a time.', $pairs, self::MOST_PAIRS),
+            );
         }
         $check = AddressCheck::of($fixtures);
 

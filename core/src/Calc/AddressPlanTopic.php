@@ -33,7 +33,15 @@ final class AddressPlanTopic implements Topic
         $plan = 'fresh' === $goal ? AddressPlan::fresh($task) : AddressPlan::fewest($task);
 
         return [
-            'placed' => array_map(static fn (PlacedFixture $one): array => ['id' => $one->id, 'universe' => $one->place->universe, 'address' => $one->place->address, 'changed' => $one->isChanged], $plan->placed),
+            'placed' => array_map(
+                static fn (PlacedFixture $one): array => [
+                    'id' => $one->id,
+                    'universe' => $one->place->universe,
+                    'address' => $one->place->address,
+                    'changed' => $one->isChanged,
+                ],
+                $plan->placed,
+            ),
             'unplaced' => $plan->unplaced,
             'changes' => $plan->changes(),
         ];

@@ -18,7 +18,10 @@ final class ChartLearnTopic implements Topic
 
         return [
             'try' => $search->next(),
-            'ranges' => array_map(static fn (ObservedRange $one): array => ['from' => $one->from, 'to' => $one->to, 'what' => $one->what], $search->ranges()),
+            'ranges' => array_map(
+                static fn (ObservedRange $one): array => ['from' => $one->from, 'to' => $one->to, 'what' => $one->what],
+                $search->ranges(),
+            ),
         ];
     }
 }

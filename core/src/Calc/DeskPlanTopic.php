@@ -25,8 +25,19 @@ final class DeskPlanTopic implements Topic
         $plan = DeskPlan::of($desk, $wishes);
 
         return [
-            'assigned' => array_map(static fn (Assignment $one): array => ['id' => $one->id, 'mode' => $one->mode->key, 'button' => $one->button, 'address' => $one->address], $plan->assigned),
-            'unassigned' => array_map(static fn (array $one): array => ['id' => $one['id'], 'reason' => $one['reason']->value], $plan->unassigned),
+            'assigned' => array_map(
+                static fn (Assignment $one): array => [
+                    'id' => $one->id,
+                    'mode' => $one->mode->key,
+                    'button' => $one->button,
+                    'address' => $one->address,
+                ],
+                $plan->assigned,
+            ),
+            'unassigned' => array_map(
+                static fn (array $one): array => ['id' => $one['id'], 'reason' => $one['reason']->value],
+                $plan->unassigned,
+            ),
         ];
     }
 

@@ -24,7 +24,11 @@ final class ValueConvertTopic implements Topic
         $value = $from->isWhole() ? $in->whole('value', 0, $from->top()) : $in->number('value', 0, $from->top());
         $isMidiToDmx = Scale::Midi === $from && Scale::Dmx === $to;
         if (null !== $fit && !$isMidiToDmx) {
-            throw InputError::because('fit_not_used', 'fit', \sprintf('A fit is for MIDI values onto 0–255; from %s to %s there is nothing to fit.', $from->value, $to->value));
+            throw InputError::because(
+                'fit_not_used',
+                'fit',
+                \sprintf('A fit is for MIDI values onto 0–255; from %s to %s there is nothing to fit.', $from->value, $to->value),
+            );
         }
         $result = null !== $fit ? $fit->toDmx((int) $value) : $to->fromLevel($from->toLevel($value));
 

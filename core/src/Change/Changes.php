@@ -22,7 +22,11 @@ final class Changes
             try {
                 $applied = $change->applyTo($rig, $world);
             } catch (InputError $error) {
-                throw InputError::because($error->errorCode, \sprintf('changes[%d]%s', $nth, '' === $error->field ? '' : '.'.$error->field), $error->getMessage());
+                throw InputError::because(
+                    $error->errorCode,
+                    \sprintf('changes[%d]%s', $nth, '' === $error->field ? '' : '.'.$error->field),
+                    $error->getMessage(),
+                );
             }
             $rig = $applied->rig;
             $said[] = $applied->said;

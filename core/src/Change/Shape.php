@@ -95,9 +95,15 @@ final class Shape
         return match (true) {
             $hint instanceof Ids => self::ids($in, $name, $hint),
             $hint instanceof Slots => self::slots($in, $name),
-            $hint instanceof Each => $in->each($name, static fn (mixed $item, string $path): object => self::read($hint->class, Members::open($item, $path)), ChangeReader::MOST),
+            $hint instanceof Each => $in->each(
+                $name,
+                static fn (mixed $item, string $path): object => self::read($hint->class, Members::open($item, $path)),
+                ChangeReader::MOST,
+            ),
             $hint instanceof Table => self::table($in, $name, $hint),
-            $hint instanceof OneOf => \in_array($in->text($name), $hint->words, true) ? $in->text($name) : throw InputError::because('not_a_choice', $in->path($name), $hint->message),
+            $hint instanceof OneOf => \in_array($in->text($name), $hint->words, true)
+                ? $in->text($name)
+                : throw InputError::because('not_a_choice', $in->path($name), $hint->message),
             ChannelCurve::class === $type->getName() => ChannelCurve::read($in->raw($name), $in->path($name)),
             FixtureProfile::class === $type->getName() => ProfileReader::read($in->raw($name), $in->path($name)),
             'int' === $type->getName() => self::within($in->whole($name), $in, $name, $hint),
@@ -117,7 +123,11 @@ final class Shape
     private static function within(int|float $value, Members $in, string $name, ?object $hint): int|float
     {
         if ($hint instanceof Within && ($value < $hint->min || $value > $hint->max)) {
-            throw InputError::because('out_of_range', $in->path($name), str_replace('{value}', (string) json_encode($value), $hint->message));
+            throw InputError::because(
+                'out_of_range',
+                $in->path($name),
+                str_replace('{value}', (string) json_encode($value), $hint->message),
+            );
         }
 
         return $value;
@@ -141,7 +151,11 @@ final class Shape
                 throw InputError::addressOutOfRange($path, (int) $address);
             }
             if (!\is_int($value) || $value < 0 || $value > 255) {
-                throw InputError::because('out_of_range', $path, \is_int($value) ? \sprintf('Values run from 0 to 255, not %d.', $value) : 'A value is a number.');
+                throw InputError::because(
+                    'out_of_range',
+                    $path,
+                    \is_int($value) ? \sprintf('Values run from 0 to 255, not %d.', $value) : 'A value is a number.',
+                );
             }
             $slots[(int) $address] = $value;
         }
@@ -161,7 +175,11 @@ final class Shape
                 throw InputError::wrongType($path, 'a list', $row);
             }
 
-            return array_map(static fn (mixed $cell, int $index): string => Scalars::text($cell, $path.'['.$index.']'), array_values($row), array_keys(array_values($row)));
+            return array_map(
+                static fn (mixed $cell, int $index): string => Scalars::text($cell, $path.'['.$index.']'),
+                array_values($row),
+                array_keys(array_values($row)),
+            );
         }, Limits::FIXTURES + 1);
     }
 

@@ -34,7 +34,11 @@ final class Srgb
     public static function chromaticity(string $hex, string $field): Chromaticity
     {
         if (!self::isHex($hex)) {
-            throw InputError::because('no_colour', $field, InputError::quote($hex).' is not a screen colour: write # and six hexadecimal digits, such as #ff8600.');
+            throw InputError::because(
+                'no_colour',
+                $field,
+                InputError::quote($hex).' is not a screen colour: write # and six hexadecimal digits, such as #ff8600.',
+            );
         }
         $linear = array_map(static fn (string $pair): float => self::decode(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2));
         $xyz = self::times(self::TO_XYZ, $linear);
@@ -63,7 +67,10 @@ final class Srgb
         }
         $greatest = max($linear);
 
-        return \sprintf('#%02x%02x%02x', ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode($part / $greatest)), $linear));
+        return \sprintf(
+            '#%02x%02x%02x',
+            ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode($part / $greatest)), $linear),
+        );
     }
 
     /**
@@ -73,7 +80,10 @@ final class Srgb
      */
     public static function xyY(string $hex): array
     {
-        $xyz = self::times(self::TO_XYZ, array_map(static fn (string $pair): float => self::decode(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2)));
+        $xyz = self::times(
+            self::TO_XYZ,
+            array_map(static fn (string $pair): float => self::decode(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2)),
+        );
         $sum = array_sum($xyz);
 
         return $sum <= 0.0 ? [0.3127, 0.3290, 0.0] : [$xyz[0] / $sum, $xyz[1] / $sum, 100 * $xyz[1]];
@@ -82,9 +92,14 @@ final class Srgb
     /** The other way; what lies outside the screen's colours is clipped. */
     public static function hexOfXyY(float $x, float $y, float $luminance): string
     {
-        $linear = $y <= 0.0 ? [0.0, 0.0, 0.0] : self::times(self::FROM_XYZ, [$x / $y * $luminance / 100, $luminance / 100, (1 - $x - $y) / $y * $luminance / 100]);
+        $linear = $y <= 0.0
+            ? [0.0, 0.0, 0.0]
+            : self::times(self::FROM_XYZ, [$x / $y * $luminance / 100, $luminance / 100, (1 - $x - $y) / $y * $luminance / 100]);
 
-        return \sprintf('#%02x%02x%02x', ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode(max(0.0, min(1.0, $part)))), $linear));
+        return \sprintf(
+            '#%02x%02x%02x',
+            ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode(max(0.0, min(1.0, $part)))), $linear),
+        );
     }
 
     private static function decode(float $encoded): float
@@ -105,7 +120,10 @@ final class Srgb
      */
     private static function times(array $matrix, array $vector): array
     {
-        [$x, $y, $z] = array_map(static fn (array $row): float => $row[0] * $vector[0] + $row[1] * $vector[1] + $row[2] * $vector[2], $matrix);
+        [$x, $y, $z] = array_map(
+            static fn (array $row): float => $row[0] * $vector[0] + $row[1] * $vector[1] + $row[2] * $vector[2],
+            $matrix,
+        );
 
         return [$x, $y, $z];
     }

@@ -16,8 +16,14 @@ final readonly class CellSum
      * @param int       $stated  the count that the manual gives
      * @param list<int> $uneven  cells that have fewer channels than the largest
      */
-    private function __construct(public int $cells, public ?int $each, public int $commons, public int $stated, public int $listed, public array $uneven)
-    {
+    private function __construct(
+        public int $cells,
+        public ?int $each,
+        public int $commons,
+        public int $stated,
+        public int $listed,
+        public array $uneven,
+    ) {
     }
 
     public static function of(Mode $mode): self
@@ -54,7 +60,13 @@ final readonly class CellSum
         $sum = 0 === $this->cells
             ? \sprintf('%d listed', $this->listed)
             : (null === $this->each
-                ? \sprintf('%d cells, of which %s %s fewer channels, + %d for all', $this->cells, implode(', ', $this->uneven), 1 === \count($this->uneven) ? 'has' : 'have', $this->commons)
+                ? \sprintf(
+                    '%d cells, of which %s %s fewer channels, + %d for all',
+                    $this->cells,
+                    implode(', ', $this->uneven),
+                    1 === \count($this->uneven) ? 'has' : 'have',
+                    $this->commons,
+                )
                 : \sprintf('%d cells × %d + %d for all = %d', $this->cells, $this->each, $this->commons, $this->listed));
         $missing = $this->missing();
 

@@ -17,7 +17,10 @@ final class ChartDifference
     public static function between(?Mode $one, ?Mode $other): array
     {
         $rows = [];
-        $last = max([0, ...array_map(static fn (Channel $channel): int => $channel->offset, [...($one->channels ?? []), ...($other->channels ?? [])])]);
+        $last = max([
+            0,
+            ...array_map(static fn (Channel $channel): int => $channel->offset, [...($one->channels ?? []), ...($other->channels ?? [])]),
+        ]);
         for ($offset = 1; $offset <= $last; ++$offset) {
             $before = $one?->channel($offset);
             $after = $other?->channel($offset);
@@ -40,7 +43,9 @@ final class ChartDifference
             $words[] = \sprintf('Called "%s" instead of "%s".', $after->label, $before->label);
         }
         if ($before->fineOf !== $after->fineOf || $before->cell !== $after->cell) {
-            $words[] = null !== $after->fineOf ? \sprintf('Is the fine byte of channel %d.', $after->fineOf) : (null !== $before->fineOf ? 'Is no fine byte any more.' : 'Belongs to another cell.');
+            $words[] = null !== $after->fineOf
+                ? \sprintf('Is the fine byte of channel %d.', $after->fineOf)
+                : (null !== $before->fineOf ? 'Is no fine byte any more.' : 'Belongs to another cell.');
         }
         if ($before->default !== $after->default) {
             $words[] = \sprintf('Rests at %d instead of %d.', $after->default, $before->default);
@@ -108,7 +113,9 @@ final class ChartDifference
     {
         $isSame = $before->function === $after->function && $before->emitter === $after->emitter && $before->slot === $after->slot;
         if ($isSame && [$before->from, $before->to] !== [$after->from, $after->to]) {
-            $name = $before->title() === $after->title() ? $after->title() : \sprintf('%s instead of %s', $after->title(), $before->title());
+            $name = $before->title() === $after->title()
+                ? $after->title()
+                : \sprintf('%s instead of %s', $after->title(), $before->title());
 
             return \sprintf('%s: %s instead of %s.', $name, $after->span(), $before->span());
         }
@@ -123,7 +130,9 @@ final class ChartDifference
     {
         $unit = $range->function->quantity()->unit();
 
-        return null === $range->start || null === $range->end ? 'unknown' : rtrim(\sprintf('%s to %s %s', round($range->start, 3), round($range->end, 3), $unit));
+        return null === $range->start || null === $range->end
+            ? 'unknown'
+            : rtrim(\sprintf('%s to %s %s', round($range->start, 3), round($range->end, 3), $unit));
     }
 
     /**

@@ -16,9 +16,15 @@ final class LookAlike
     /** @param string|null $modeKey the one mode to take over; null for all */
     public static function startingFrom(FixtureProfile $like, string $maker, string $model, ?string $modeKey): FixtureProfile
     {
-        $modes = null === $modeKey ? $like->modes : array_values(array_filter($like->modes, static fn (Mode $one): bool => $one->key === $modeKey));
+        $modes = null === $modeKey
+            ? $like->modes
+            : array_values(array_filter($like->modes, static fn (Mode $one): bool => $one->key === $modeKey));
         if ([] === $modes) {
-            throw InputError::because('unknown_mode', 'mode', \sprintf('%s has no mode %s.', $like->model, InputError::quote((string) $modeKey)));
+            throw InputError::because(
+                'unknown_mode',
+                'mode',
+                \sprintf('%s has no mode %s.', $like->model, InputError::quote((string) $modeKey)),
+            );
         }
         $untried = [];
         foreach ($modes as $mode) {
@@ -29,6 +35,17 @@ final class LookAlike
         // What the other unit shows on its display, and how it is set, is its own.
         $modes = array_map(static fn (Mode $one): Mode => new Mode($one->key, $one->name, $one->count, $one->channels), $modes);
 
-        return new FixtureProfile($maker, $model, $like->kind, null, $like->emitters, $like->movement, $modes, null, null, new ChartRecord([], [], $untried));
+        return new FixtureProfile(
+            $maker,
+            $model,
+            $like->kind,
+            null,
+            $like->emitters,
+            $like->movement,
+            $modes,
+            null,
+            null,
+            new ChartRecord([], [], $untried),
+        );
     }
 }

@@ -39,7 +39,9 @@ final class ModeComparison
         if ($channel->isFine()) {
             $coarse = $mode->channel((int) $channel->fineOf);
 
-            return null === $coarse ? [] : array_map(static fn (string $one): string => $one.' fine', \array_slice(self::functions($coarse, $mode), 0, 1));
+            return null === $coarse
+                ? []
+                : array_map(static fn (string $one): string => $one.' fine', \array_slice(self::functions($coarse, $mode), 0, 1));
         }
         $found = [];
         foreach ($channel->ranges as $range) {

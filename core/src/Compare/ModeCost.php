@@ -27,7 +27,13 @@ final readonly class ModeCost
     {
         $channels = $mode->footprint();
 
-        return new self($channels, 0 === $channels ? 0 : intdiv(Span::LAST_SLOT, $channels), $channels * $units, $desk?->reach(), CellSum::of($mode));
+        return new self(
+            $channels,
+            0 === $channels ? 0 : intdiv(Span::LAST_SLOT, $channels),
+            $channels * $units,
+            $desk?->reach(),
+            CellSum::of($mode),
+        );
     }
 
     public function sentence(): string

@@ -24,7 +24,9 @@ final readonly class ChannelCurve
             return new self($channel, CurveReader::read($in));
         } catch (InputError $error) {
             // A rule between members names its member alone.
-            throw \in_array($error->errorCode, ['limits_crossed', 'bad_points'], true) ? InputError::because($error->errorCode, $in->path($error->field), $error->getMessage()) : $error;
+            throw \in_array($error->errorCode, ['limits_crossed', 'bad_points'], true)
+                ? InputError::because($error->errorCode, $in->path($error->field), $error->getMessage())
+                : $error;
         }
     }
 

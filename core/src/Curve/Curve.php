@@ -50,7 +50,12 @@ final readonly class Curve
     /** @return array{shape: string, min: int, max: int, bound: string, points?: list<array{float, float}>} */
     public function toArray(): array
     {
-        return ['shape' => $this->shape->value, 'min' => $this->min, 'max' => $this->max, 'bound' => $this->bound->value] + ([] === $this->points ? [] : ['points' => $this->points]);
+        return [
+            'shape' => $this->shape->value,
+            'min' => $this->min,
+            'max' => $this->max,
+            'bound' => $this->bound->value,
+        ] + ([] === $this->points ? [] : ['points' => $this->points]);
     }
 
     private function shaped(float $level): float
@@ -85,7 +90,11 @@ final readonly class Curve
             $isRight = $isRight && $output >= 0.0 && $output <= 1.0 && (0 === $index || $level > $points[$index - 1][0]);
         }
         if (!$isRight) {
-            throw InputError::because('bad_points', 'points', 'A table needs two points or more, with levels rising from exactly 0 to exactly 1 and outputs from 0 to 1.');
+            throw InputError::because(
+                'bad_points',
+                'points',
+                'A table needs two points or more, with levels rising from exactly 0 to exactly 1 and outputs from 0 to 1.',
+            );
         }
     }
 }

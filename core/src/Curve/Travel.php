@@ -50,6 +50,10 @@ final readonly class Travel
 
         return [] === $dead
             ? \sprintf('The whole travel works, from %d to %d.', $this->values[0], $this->values[255])
-            : \sprintf('Dead travel: %s (%d %% of the fader).', implode(' and ', $dead), round(100 * ($this->lowTo + 255 - $this->highFrom) / 255));
+            : \sprintf(
+                'Dead travel: %s (%d %% of the fader).',
+                implode(' and ', $dead),
+                round(100 * ($this->lowTo + 255 - $this->highFrom) / 255),
+            );
     }
 }

@@ -46,10 +46,27 @@ final class DescriptionCheck
         $hasButtons = $desk->layout->hasButtons();
 
         return [
-            !$hasButtons && null !== $desk->buttons ? self::at('buttons', \sprintf('%d buttons are named, and a desk of this kind has 0.', $desk->buttons)) : null,
-            \in_array($desk->layout, [Layout::Preset, Layout::Zones], true) && $desk->pages > 1 ? self::at('pages', \sprintf('%d pages are named, and a desk of this kind has 1.', $desk->pages)) : null,
-            Layout::Preset !== $desk->layout && $desk->wide ? self::at('wide', 'Joining two rows into one needs 2 rows, and a desk of this kind has 1.') : null,
-            $hasButtons && $desk->first + $desk->reach() - 1 > Span::LAST_SLOT ? self::at('first', \sprintf('From %d on there are %d addresses, and the first %s takes %d.', $desk->first, Span::LAST_SLOT - $desk->first + 1, Layout::Zones === $desk->layout ? 'zone' : 'button', $desk->reach())) : null,
+            !$hasButtons && null !== $desk->buttons
+                ? self::at('buttons', \sprintf('%d buttons are named, and a desk of this kind has 0.', $desk->buttons))
+                : null,
+            \in_array($desk->layout, [Layout::Preset, Layout::Zones], true) && $desk->pages > 1
+                ? self::at('pages', \sprintf('%d pages are named, and a desk of this kind has 1.', $desk->pages))
+                : null,
+            Layout::Preset !== $desk->layout && $desk->wide
+                ? self::at('wide', 'Joining two rows into one needs 2 rows, and a desk of this kind has 1.')
+                : null,
+            $hasButtons && $desk->first + $desk->reach() - 1 > Span::LAST_SLOT
+                ? self::at(
+                    'first',
+                    \sprintf(
+                        'From %d on there are %d addresses, and the first %s takes %d.',
+                        $desk->first,
+                        Span::LAST_SLOT - $desk->first + 1,
+                        Layout::Zones === $desk->layout ? 'zone' : 'button',
+                        $desk->reach(),
+                    ),
+                )
+                : null,
         ];
     }
 
@@ -58,9 +75,19 @@ final class DescriptionCheck
         if (!$desk->layout->hasButtons() || null === $desk->stride || $desk->stride >= $desk->drives()) {
             return null;
         }
-        $sum = Layout::Buttons === $desk->layout && $desk->pages > 1 ? \sprintf('%d faders on %d pages drive %d channels', $desk->faders, $desk->pages, $desk->drives()) : \sprintf('%d faders drive %d channels', $desk->faders, $desk->drives());
+        $sum = Layout::Buttons === $desk->layout && $desk->pages > 1
+            ? \sprintf('%d faders on %d pages drive %d channels', $desk->faders, $desk->pages, $desk->drives())
+            : \sprintf('%d faders drive %d channels', $desk->faders, $desk->drives());
 
-        return self::at('stride', \sprintf('%s, and the next %s begins after %d: two would move one address.', $sum, Layout::Zones === $desk->layout ? 'zone' : 'button', $desk->stride));
+        return self::at(
+            'stride',
+            \sprintf(
+                '%s, and the next %s begins after %d: two would move one address.',
+                $sum,
+                Layout::Zones === $desk->layout ? 'zone' : 'button',
+                $desk->stride,
+            ),
+        );
     }
 
     /** @return list<InputError|null> */
@@ -70,11 +97,30 @@ final class DescriptionCheck
         $hasBoth = null !== $desk->banks && null !== $desk->scenesPerBank;
 
         return [
-            null === $desk->banks && null !== $desk->scenesPerBank ? self::at('banks', \sprintf('%d scenes a bank are named, and 0 banks.', $desk->scenesPerBank)) : null,
-            null !== $desk->banks && null === $desk->scenesPerBank ? self::at('scenesPerBank', \sprintf('%d banks are named, with 0 scenes in each.', $desk->banks)) : null,
-            0 === ($desk->chases ?? 0) && ($desk->stepsPerChase ?? 0) > 0 ? self::at('chases', \sprintf('%d steps a chase are named, and 0 chases.', $desk->stepsPerChase ?? 0)) : null,
-            ($desk->chases ?? 0) > 0 && 0 === ($desk->stepsPerChase ?? 0) ? self::at('stepsPerChase', \sprintf('%d chases are named, with 0 steps in each.', $desk->chases ?? 0)) : null,
-            $hasBoth && ($desk->stepsPerChase ?? 0) > $scenes ? self::at('stepsPerChase', \sprintf('A chase of %d steps needs as many scenes, and %d banks of %d hold %d.', $desk->stepsPerChase ?? 0, $desk->banks, $desk->scenesPerBank, $scenes)) : null,
+            null === $desk->banks && null !== $desk->scenesPerBank
+                ? self::at('banks', \sprintf('%d scenes a bank are named, and 0 banks.', $desk->scenesPerBank))
+                : null,
+            null !== $desk->banks && null === $desk->scenesPerBank
+                ? self::at('scenesPerBank', \sprintf('%d banks are named, with 0 scenes in each.', $desk->banks))
+                : null,
+            0 === ($desk->chases ?? 0) && ($desk->stepsPerChase ?? 0) > 0
+                ? self::at('chases', \sprintf('%d steps a chase are named, and 0 chases.', $desk->stepsPerChase ?? 0))
+                : null,
+            ($desk->chases ?? 0) > 0 && 0 === ($desk->stepsPerChase ?? 0)
+                ? self::at('stepsPerChase', \sprintf('%d chases are named, with 0 steps in each.', $desk->chases ?? 0))
+                : null,
+            $hasBoth && ($desk->stepsPerChase ?? 0) > $scenes
+                ? self::at(
+                    'stepsPerChase',
+                    \sprintf(
+                        'A chase of %d steps needs as many scenes, and %d banks of %d hold %d.',
+                        $desk->stepsPerChase ?? 0,
+                        $desk->banks,
+                        $desk->scenesPerBank,
+                        $scenes,
+                    ),
+                )
+                : null,
         ];
     }
 
@@ -87,20 +133,45 @@ final class DescriptionCheck
             self::tooClose('pitch', $manual->pitch, $desk->faders, 'faders'),
             self::tooClose('buttonPitch', $manual->buttonPitch, $desk->buttons ?? 0, 'buttons'),
             self::tooClose('scenePitch', $manual->scenePitch, $desk->scenesPerBank ?? 0, 'scene keys'),
-            null !== $manual->tapeHeight && $manual->tapeHeight < self::LEAST_HEIGHT ? self::at('tapeHeight', \sprintf('Tape %s mm high holds no letter that is legible from 60 cm: %s mm is the least.', self::mm($manual->tapeHeight), self::mm(self::LEAST_HEIGHT))) : null,
+            null !== $manual->tapeHeight && $manual->tapeHeight < self::LEAST_HEIGHT
+                ? self::at(
+                    'tapeHeight',
+                    \sprintf(
+                        'Tape %s mm high holds no letter that is legible from 60 cm: %s mm is the least.',
+                        self::mm($manual->tapeHeight),
+                        self::mm(self::LEAST_HEIGHT),
+                    ),
+                )
+                : null,
         ];
     }
 
     private static function tooClose(string $field, ?float $pitch, int $count, string $what): ?InputError
     {
-        return null !== $pitch && $pitch < self::LEAST_PITCH ? self::at($field, \sprintf('%d %s %s mm apart would stand on one another: %s mm is the least.', $count, $what, self::mm($pitch), self::mm(self::LEAST_PITCH))) : null;
+        return null !== $pitch && $pitch < self::LEAST_PITCH
+            ? self::at(
+                $field,
+                \sprintf(
+                    '%d %s %s mm apart would stand on one another: %s mm is the least.',
+                    $count,
+                    $what,
+                    self::mm($pitch),
+                    self::mm(self::LEAST_PITCH),
+                ),
+            )
+            : null;
     }
 
     private static function pageNames(Desk $desk): ?InputError
     {
         $names = \count($desk->manual->keys->pages);
 
-        return 0 !== $names && $names !== $desk->pages ? self::at('keys.pages', \sprintf('%d names of pages are given, and the desk has %d page%s.', $names, $desk->pages, 1 === $desk->pages ? '' : 's')) : null;
+        return 0 !== $names && $names !== $desk->pages
+            ? self::at(
+                'keys.pages',
+                \sprintf('%d names of pages are given, and the desk has %d page%s.', $names, $desk->pages, 1 === $desk->pages ? '' : 's'),
+            )
+            : null;
     }
 
     /** @return list<InputError> */
@@ -115,9 +186,15 @@ final class DescriptionCheck
         foreach ($desk->manual->store as $index => $line) {
             foreach (StoreLines::placeholders($line) as $name) {
                 if (!\in_array($name, StoreLines::PLACEHOLDERS, true)) {
-                    $errors[] = self::at('store['.$index.']', \sprintf('Step %d holds {%s}; known are {%s}.', $index + 1, $name, implode('}, {', StoreLines::PLACEHOLDERS)));
+                    $errors[] = self::at(
+                        'store['.$index.']',
+                        \sprintf('Step %d holds {%s}; known are {%s}.', $index + 1, $name, implode('}, {', StoreLines::PLACEHOLDERS)),
+                    );
                 } elseif (isset($missing[$name])) {
-                    $errors[] = self::at('store['.$index.']', \sprintf('Step %d names a %s, and the desk has 0 %s.', $index + 1, $name, $missing[$name]));
+                    $errors[] = self::at(
+                        'store['.$index.']',
+                        \sprintf('Step %d names a %s, and the desk has 0 %s.', $index + 1, $name, $missing[$name]),
+                    );
                 }
             }
         }

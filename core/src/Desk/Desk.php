@@ -62,7 +62,13 @@ final readonly class Desk
         $pages = $this->pages > 1 ? \sprintf(' on %d pages', $this->pages) : '';
 
         return match ($this->layout) {
-            Layout::Buttons => \sprintf('%d fixture buttons of %d channels, %d faders%s', $this->buttons ?? 0, $this->stride ?? 0, $this->faders, $pages),
+            Layout::Buttons => \sprintf(
+                '%d fixture buttons of %d channels, %d faders%s',
+                $this->buttons ?? 0,
+                $this->stride ?? 0,
+                $this->faders,
+                $pages,
+            ),
             Layout::Flat => \sprintf('%d plain faders%s', $this->faders, $pages),
             Layout::Preset => \sprintf('two presets of %d faders%s', $this->faders, $this->wide ? ', joined into one row' : ''),
             Layout::Zones => \sprintf('%d zones of %d channels', $this->buttons ?? 0, min($this->faders, $this->stride ?? $this->faders)),
@@ -137,7 +143,10 @@ final readonly class Desk
             return [];
         }
 
-        return array_values(array_filter(array_map($this->buttonStart(...), range(1, $this->buttons ?? 1)), static fn (int $start): bool => $start <= Span::LAST_SLOT));
+        return array_values(array_filter(
+            array_map($this->buttonStart(...), range(1, $this->buttons ?? 1)),
+            static fn (int $start): bool => $start <= Span::LAST_SLOT,
+        ));
     }
 
     /** Whether a button or zone begins at this address. */

@@ -25,6 +25,12 @@ final readonly class DeskFinding
     /** @return array{code: string, severity: string, fixture: string, channels: list<int>, message: string} */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'severity' => $this->severity->value, 'fixture' => $this->fixture, 'channels' => $this->channels, 'message' => DeskWords::sentence($this, static fn (string $id): string => $id)];
+        return [
+            'code' => $this->code,
+            'severity' => $this->severity->value,
+            'fixture' => $this->fixture,
+            'channels' => $this->channels,
+            'message' => DeskWords::sentence($this, static fn (string $id): string => $id),
+        ];
     }
 }

@@ -69,7 +69,11 @@ final class DeskManualReader
         $text = trim(Scalars::text($value, $path));
         $length = mb_strlen($text);
         if ('' === $text || $length > $most || 1 === preg_match('/[\x00-\x1F\x7F]/', $text)) {
-            throw InputError::because('out_of_range', $path, \sprintf('%s has 1 to %d letters and no line breaks; this one has %d.', $what, $most, $length));
+            throw InputError::because(
+                'out_of_range',
+                $path,
+                \sprintf('%s has 1 to %d letters and no line breaks; this one has %d.', $what, $most, $length),
+            );
         }
 
         return $text;

@@ -34,7 +34,10 @@ final readonly class DeskPlan
         foreach ($wishes as $index => $wish) {
             $outcome = null === $wish->with
                 ? self::alone($wish, $room, $places)
-                : self::together($wish, $outcomes[$wish->with] ?? throw InputError::unknownFixture('fixtures['.$index.'].with', $wish->with));
+                : self::together(
+                    $wish,
+                    $outcomes[$wish->with] ?? throw InputError::unknownFixture('fixtures['.$index.'].with', $wish->with),
+                );
             $outcomes[$wish->id] = $outcome;
             if ($outcome instanceof Assignment) {
                 $assigned[] = $outcome;

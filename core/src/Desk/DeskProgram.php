@@ -72,7 +72,18 @@ final readonly class DeskProgram
                 $isOneFader = $fixture->placed->universe === $desk->universe && isset($faders[$address]);
                 [$other, $otherValue] = $wanted[$slot] ??= [$index, $value];
                 if ($otherValue !== $value && ($isOneFader || $fixture->placed->isTwinOf($named[$other]->placed))) {
-                    throw InputError::because('twins_disagree', 'scene.values.'.$fixture->placed->id, \sprintf('%s wants %d and %s wants %d on address %d, which is one fader.', $name($named[$other]->placed->id), $otherValue, $name($fixture->placed->id), $value, $address));
+                    throw InputError::because(
+                        'twins_disagree',
+                        'scene.values.'.$fixture->placed->id,
+                        \sprintf(
+                            '%s wants %d and %s wants %d on address %d, which is one fader.',
+                            $name($named[$other]->placed->id),
+                            $otherValue,
+                            $name($fixture->placed->id),
+                            $value,
+                            $address,
+                        ),
+                    );
                 }
             }
         }

@@ -57,10 +57,18 @@ final class DeskReader
         }
         $ends = $in->each($member, static fn (mixed $one, string $path): float => Scalars::number($one, $path, 0));
         if (2 !== \count($ends)) {
-            throw InputError::because('values_count', $in->path($member), $in->path($member).' must hold two times, the shortest and the longest.');
+            throw InputError::because(
+                'values_count',
+                $in->path($member),
+                $in->path($member).' must hold two times, the shortest and the longest.',
+            );
         }
         if ($ends[0] > $ends[1]) {
-            throw InputError::because('limits_crossed', $in->path($member), \sprintf('The shortest time, %s s, is above the longest, %s s.', $ends[0], $ends[1]));
+            throw InputError::because(
+                'limits_crossed',
+                $in->path($member),
+                \sprintf('The shortest time, %s s, is above the longest, %s s.', $ends[0], $ends[1]),
+            );
         }
 
         return [$ends[0], $ends[1]];

@@ -16,8 +16,22 @@ final class DeskWords
 
         return match ($finding->code) {
             'other_universe' => \sprintf('%s is in universe %s; this desk sends universe %s.', $who, $figure('universe'), $figure('sent')),
-            'not_aligned' => \sprintf('%s starts at %s, but %s: its first channel is not on the first fader.', $who, $figure('address'), '' === $figure('button') ? 'no button begins there' : \sprintf('button %s begins at %s', $figure('button'), $figure('start'))),
-            'spills' => \sprintf('%s has %s channels and a button has %s addresses: its %s on button %s.', $who, $figure('count'), $figure('stride'), self::said($finding->channels, 'lies', 'lie'), $figure('buttons')),
+            'not_aligned' => \sprintf(
+                '%s starts at %s, but %s: its first channel is not on the first fader.',
+                $who,
+                $figure('address'),
+                '' === $figure('button')
+                    ? 'no button begins there'
+                    : \sprintf('button %s begins at %s', $figure('button'), $figure('start')),
+            ),
+            'spills' => \sprintf(
+                '%s has %s channels and a button has %s addresses: its %s on button %s.',
+                $who,
+                $figure('count'),
+                $figure('stride'),
+                self::said($finding->channels, 'lies', 'lie'),
+                $figure('buttons'),
+            ),
             'hidden' => \sprintf('%s: no fader reaches its %s.', $who, self::said($finding->channels)),
             'shared_button' => \sprintf('%s answers to button %s together with %s.', $who, $figure('buttons'), implode(', ', $with)),
             'twins' => \sprintf('%s and %s share address %s and mode: they move together.', implode(', ', $with), $who, $figure('address')),

@@ -41,7 +41,13 @@ final class MapCheck
         $findings = [];
         foreach ($fixtures as $fixture) {
             if ($fixture->placed->universe !== $this->desk->universe) {
-                $findings[] = self::finding('other_universe', Severity::Error, $fixture, $fixture->channels(), ['universe' => $fixture->placed->universe, 'sent' => $this->desk->universe]);
+                $findings[] = self::finding(
+                    'other_universe',
+                    Severity::Error,
+                    $fixture,
+                    $fixture->channels(),
+                    ['universe' => $fixture->placed->universe, 'sent' => $this->desk->universe],
+                );
                 continue;
             }
             $buttons = $this->answering($fixture);
@@ -70,7 +76,13 @@ final class MapCheck
         }
         $button = $this->desk->buttonAt($address);
 
-        return self::finding('not_aligned', Severity::Warning, $fixture, $fixture->channels(), ['address' => $address, 'button' => $button, 'start' => null === $button ? null : $this->desk->buttonStart($button)]);
+        return self::finding(
+            'not_aligned',
+            Severity::Warning,
+            $fixture,
+            $fixture->channels(),
+            ['address' => $address, 'button' => $button, 'start' => null === $button ? null : $this->desk->buttonStart($button)],
+        );
     }
 
     private function spills(DeskFixture $fixture): ?DeskFinding
@@ -89,14 +101,24 @@ final class MapCheck
             }
         }
 
-        return [] === $channels ? null : self::finding('spills', Severity::Warning, $fixture, $channels, ['count' => \count($fixture->labels), 'stride' => $this->desk->stride ?? 0, 'buttons' => array_values($buttons)]);
+        return [] === $channels
+            ? null
+            : self::finding(
+                'spills',
+                Severity::Warning,
+                $fixture,
+                $channels,
+                ['count' => \count($fixture->labels), 'stride' => $this->desk->stride ?? 0, 'buttons' => array_values($buttons)],
+            );
     }
 
     private function hidden(DeskFixture $fixture): ?DeskFinding
     {
         $channels = $this->unreached($fixture);
 
-        return [] === $channels || \count($channels) === \count($fixture->labels) ? null : self::finding('hidden', Severity::Error, $fixture, $channels);
+        return [] === $channels || \count($channels) === \count($fixture->labels)
+            ? null
+            : self::finding('hidden', Severity::Error, $fixture, $channels);
     }
 
     /** @param array<int, list<int>> $buttons the fixture's channels by button */
@@ -118,25 +140,44 @@ final class MapCheck
         $channels = array_merge(...$shared);
         sort($channels);
 
-        return self::finding('shared_button', Severity::Warning, $fixture, $channels, ['buttons' => array_keys($shared), 'with' => array_values($with)]);
+        return self::finding(
+            'shared_button',
+            Severity::Warning,
+            $fixture,
+            $channels,
+            ['buttons' => array_keys($shared), 'with' => array_values($with)],
+        );
     }
 
     private function twins(DeskFixture $fixture): ?DeskFinding
     {
         $other = $this->first[self::twinKey($fixture)] ?? null;
 
-        return null === $other ? null : self::finding('twins', Severity::Note, $fixture, $fixture->channels(), ['with' => [$other->placed->id], 'address' => $fixture->placed->span->first]);
+        return null === $other
+            ? null
+            : self::finding(
+                'twins',
+                Severity::Note,
+                $fixture,
+                $fixture->channels(),
+                ['with' => [$other->placed->id], 'address' => $fixture->placed->span->first],
+            );
     }
 
     private function outOfReach(DeskFixture $fixture): ?DeskFinding
     {
-        return \count($this->unreached($fixture)) < \count($fixture->labels) ? null : self::finding('out_of_reach', Severity::Error, $fixture, $fixture->channels(), ['address' => $fixture->placed->span->first]);
+        return \count($this->unreached($fixture)) < \count($fixture->labels)
+            ? null
+            : self::finding('out_of_reach', Severity::Error, $fixture, $fixture->channels(), ['address' => $fixture->placed->span->first]);
     }
 
     /** @return list<int> channels that no fader reaches */
     private function unreached(DeskFixture $fixture): array
     {
-        return array_values(array_filter($fixture->channels(), fn (int $channel): bool => !isset($this->reached[$fixture->addressOf($channel)])));
+        return array_values(array_filter(
+            $fixture->channels(),
+            fn (int $channel): bool => !isset($this->reached[$fixture->addressOf($channel)]),
+        ));
     }
 
     /** @return array<int, list<int>> the fixture's channels by the button whose faders move them */
@@ -162,8 +203,13 @@ final class MapCheck
      * @param list<int>                                             $channels
      * @param array<string, int|string|list<int>|list<string>|null> $figures
      */
-    private static function finding(string $code, Severity $severity, DeskFixture $fixture, array $channels, array $figures = []): DeskFinding
-    {
+    private static function finding(
+        string $code,
+        Severity $severity,
+        DeskFixture $fixture,
+        array $channels,
+        array $figures = [],
+    ): DeskFinding {
         return new DeskFinding($code, $severity, $fixture->placed->id, $channels, $figures);
     }
 }

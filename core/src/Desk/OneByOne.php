@@ -33,7 +33,10 @@ final readonly class OneByOne
             }
         }
 
-        return array_values(array_map(fn (array $ids): WalkStep => new WalkStep($this->lit(array_key_first($ids), null), null, array_values($ids)), $together));
+        return array_values(array_map(
+            fn (array $ids): WalkStep => new WalkStep($this->lit(array_key_first($ids), null), null, array_values($ids)),
+            $together,
+        ));
     }
 
     /** @return list<WalkStep> each fader alone, with the rest of its unit set so that it shows, in the order of the desk */
@@ -42,7 +45,11 @@ final readonly class OneByOne
         $steps = [];
         foreach ($this->map->strips as $strip) {
             $first = $strip->fixtures[0];
-            $steps[] = new WalkStep($this->lit($first['id'], $first['channel']), $strip->fader->address, array_values(array_unique(array_column($strip->fixtures, 'id'))));
+            $steps[] = new WalkStep(
+                $this->lit($first['id'], $first['channel']),
+                $strip->fader->address,
+                array_values(array_unique(array_column($strip->fixtures, 'id'))),
+            );
         }
 
         return $steps;

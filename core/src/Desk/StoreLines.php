@@ -51,7 +51,11 @@ final class StoreLines
     {
         $keys = $desk->manual->keys;
         $set = match (true) {
-            $desk->layout->hasButtons() && $desk->pages > 1 && Layout::Buttons === $desk->layout => \sprintf('%s {button}, %s {page}: {faders}', $keys->of('button'), $keys->of('page')),
+            $desk->layout->hasButtons() && $desk->pages > 1 && Layout::Buttons === $desk->layout => \sprintf(
+                '%s {button}, %s {page}: {faders}',
+                $keys->of('button'),
+                $keys->of('page'),
+            ),
             $desk->layout->hasButtons() => \sprintf('%s {button}: {faders}', $keys->of('button')),
             $desk->pages > 1 => \sprintf('%s {page}: {faders}', $keys->of('page')),
             default => 'Set {faders}',
@@ -59,7 +63,12 @@ final class StoreLines
 
         return null === $desk->banks
             ? [$set, 'Leave the faders there: this desk keeps no scenes']
-            : [\sprintf('%s on', $keys->of('program')), $set, \sprintf('%s, %s {bank}, %s {scene}', $keys->of('store'), $keys->of('bank'), $keys->of('scene')), \sprintf('%s off', $keys->of('program'))];
+            : [
+                \sprintf('%s on', $keys->of('program')),
+                $set,
+                \sprintf('%s, %s {bank}, %s {scene}', $keys->of('store'), $keys->of('bank'), $keys->of('scene')),
+                \sprintf('%s off', $keys->of('program')),
+            ];
     }
 
     /**
@@ -77,7 +86,10 @@ final class StoreLines
         return array_map(static fn (array $group): array => [
             'button' => (string) $group[0]['button'],
             'page' => $desk->manual->keys->page($group[0]['page']),
-            'faders' => implode(', ', array_map(static fn (array $one): string => \sprintf('%d at %d', $one['fader'], $one['value']), $group)),
+            'faders' => implode(
+                ', ',
+                array_map(static fn (array $one): string => \sprintf('%d at %d', $one['fader'], $one['value']), $group),
+            ),
         ], array_values($groups));
     }
 

@@ -85,7 +85,10 @@ enum Want: string
     /** @return list<string> what the mode's channels can do, and beside that "cells" and "no-programs" where they hold */
     public static function functionsOf(Mode $mode): array
     {
-        $functions = array_values(array_filter(RangeFunction::words(), static fn (string $one): bool => $mode->has(RangeFunction::from($one))));
+        $functions = array_values(array_filter(
+            RangeFunction::words(),
+            static fn (string $one): bool => $mode->has(RangeFunction::from($one)),
+        ));
         if (\count($mode->cells()) > 1) {
             $functions[] = self::Cells->value;
         }

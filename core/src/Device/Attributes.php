@@ -35,7 +35,9 @@ final class Attributes
 
     public static function of(RangeFunction $function, ?string $emitter): string
     {
-        return RangeFunction::Emitter === $function ? self::EMITTERS[$emitter ?? ''] ?? 'ColorAdd_'.ucfirst(preg_replace('/[^A-Za-z0-9]/', '', (string) $emitter) ?? '') : self::WRITTEN[$function->value];
+        return RangeFunction::Emitter === $function
+            ? self::EMITTERS[$emitter ?? ''] ?? 'ColorAdd_'.ucfirst(preg_replace('/[^A-Za-z0-9]/', '', (string) $emitter) ?? '')
+            : self::WRITTEN[$function->value];
     }
 
     /** @return array{RangeFunction, string|null}|null function and emitter; null when the chart has nothing like it */

@@ -126,7 +126,14 @@ final class DescriptionReader
         }
         usort($channels, static fn (Channel $one, Channel $other): int => $one->offset <=> $other->offset);
 
-        return new Mode(self::key($name, $before), $name, \count($channels), $channels, null, '' === $node->getAttribute('Description') ? null : $node->getAttribute('Description'));
+        return new Mode(
+            self::key($name, $before),
+            $name,
+            \count($channels),
+            $channels,
+            null,
+            '' === $node->getAttribute('Description') ? null : $node->getAttribute('Description'),
+        );
     }
 
     /** @return list<Emitter> */
@@ -137,7 +144,12 @@ final class DescriptionReader
             $key = XmlNodes::text($node, 'Name', 'emitter');
             [$x, $y, $luminance] = XmlNodes::numbers($node->getAttribute('Color'), [0.3127, 0.329, 100.0]);
             if ($y > 0 && $x >= 0 && $x + $y <= 1 && !isset($emitters[$key])) {
-                $emitters[$key] = new Emitter($key, Chromaticity::of($x, $y), round($luminance / 100, 9), 'typical figures' === $node->getAttribute('DiodePart'));
+                $emitters[$key] = new Emitter(
+                    $key,
+                    Chromaticity::of($x, $y),
+                    round($luminance / 100, 9),
+                    'typical figures' === $node->getAttribute('DiodePart'),
+                );
             }
         }
 

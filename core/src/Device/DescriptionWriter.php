@@ -84,7 +84,10 @@ final class DescriptionWriter
         $definitions->appendChild($features);
         $attributes = $this->element('Attributes');
         foreach (array_keys($names) as $name) {
-            $attributes->appendChild($this->element('Attribute', ['Name' => $name, 'Pretty' => $name, 'Feature' => implode('.', Attributes::features($name))]));
+            $attributes->appendChild($this->element(
+                'Attribute',
+                ['Name' => $name, 'Pretty' => $name, 'Feature' => implode('.', Attributes::features($name))],
+            ));
         }
         $definitions->appendChild($attributes);
 
@@ -97,13 +100,20 @@ final class DescriptionWriter
         $emitters = $this->element('Emitters');
         foreach ($this->profile->emitters as $emitter) {
             $emitters->appendChild($this->element('Emitter', [
-                'Name' => $emitter->key, 'Color' => self::numbers($emitter->chromaticity->x, $emitter->chromaticity->y, 100 * $emitter->flux),
+                'Name' => $emitter->key, 'Color' => self::numbers(
+                    $emitter->chromaticity->x,
+                    $emitter->chromaticity->y,
+                    100 * $emitter->flux,
+                ),
             ] + ($emitter->typical ? ['DiodePart' => 'typical figures'] : [])));
         }
         $physical->appendChild($emitters);
         if (null !== $this->profile->watts) {
             $properties = $this->element('Properties');
-            $properties->appendChild($this->element('PowerConsumption', ['Value' => self::numbers($this->profile->watts), 'Connector' => '']));
+            $properties->appendChild($this->element(
+                'PowerConsumption',
+                ['Value' => self::numbers($this->profile->watts), 'Connector' => ''],
+            ));
             $physical->appendChild($properties);
         }
 
@@ -125,7 +135,10 @@ final class DescriptionWriter
 
     private function mode(Mode $mode): \DOMElement
     {
-        $node = $this->element('DMXMode', ['Name' => $mode->name, 'Geometry' => 'Body'] + (null === $mode->setup ? [] : ['Description' => $mode->setup]));
+        $node = $this->element(
+            'DMXMode',
+            ['Name' => $mode->name, 'Geometry' => 'Body'] + (null === $mode->setup ? [] : ['Description' => $mode->setup]),
+        );
         $channels = $this->element('DMXChannels');
         foreach ($mode->byOffset() as $channel) {
             if (!$channel->isFine()) {
@@ -141,8 +154,26 @@ final class DescriptionWriter
     {
         $fine = $mode->fineFor($channel->offset);
         $geometry = null === $channel->cell ? 'Body' : 'Cell '.$channel->cell;
-        $node = $this->element('DMXChannel', ['DMXBreak' => '1', 'Offset' => $channel->offset.(null === $fine ? '' : ','.$fine->offset), 'Highlight' => 'None', 'Geometry' => $geometry]);
-        $logical = $this->element('LogicalChannel', ['Attribute' => Attributes::of(($channel->ranges[0] ?? null)->function ?? RangeFunction::None, $channel->ranges[0]->emitter ?? null), 'Snap' => 'No', 'Master' => 'None']);
+        $node = $this->element(
+            'DMXChannel',
+            [
+                'DMXBreak' => '1',
+                'Offset' => $channel->offset.(null === $fine ? '' : ','.$fine->offset),
+                'Highlight' => 'None',
+                'Geometry' => $geometry,
+            ],
+        );
+        $logical = $this->element(
+            'LogicalChannel',
+            [
+                'Attribute' => Attributes::of(
+                    ($channel->ranges[0] ?? null)->function ?? RangeFunction::None,
+                    $channel->ranges[0]->emitter ?? null,
+                ),
+                'Snap' => 'No',
+                'Master' => 'None',
+            ],
+        );
         $next = 0;
         foreach (self::ordered($channel) as $index => $range) {
             if ($range->from > $next) {
@@ -177,12 +208,23 @@ final class DescriptionWriter
 
     private function gap(Channel $channel, int $from): \DOMElement
     {
-        return $this->element('ChannelFunction', ['Name' => '', 'Attribute' => 'NoFeature', 'OriginalAttribute' => $channel->label, 'DMXFrom' => $from.'/1', 'Default' => $channel->default.'/1']);
+        return $this->element(
+            'ChannelFunction',
+            [
+                'Name' => '',
+                'Attribute' => 'NoFeature',
+                'OriginalAttribute' => $channel->label,
+                'DMXFrom' => $from.'/1',
+                'Default' => $channel->default.'/1',
+            ],
+        );
     }
 
     private function function(Mode $mode, Channel $channel, Range $range, int $index): \DOMElement
     {
-        $wheel = \in_array($range->function, [RangeFunction::Wheel, RangeFunction::ColourPreset], true) || null !== $range->slot ? $this->wheel($mode, $channel) : null;
+        $wheel = \in_array($range->function, [RangeFunction::Wheel, RangeFunction::ColourPreset], true) || null !== $range->slot
+            ? $this->wheel($mode, $channel)
+            : null;
         $physical = match (true) {
             RangeFunction::Open === $range->function => [1.0, 1.0],
             RangeFunction::Closed === $range->function => [0.0, 0.0],
@@ -190,13 +232,19 @@ final class DescriptionWriter
             default => [$range->start, $range->end],
         };
         $node = $this->element('ChannelFunction', [
-            'Name' => $range->label, 'Attribute' => Attributes::of($range->function, $range->emitter), 'OriginalAttribute' => $channel->label,
+            'Name' => $range->label, 'Attribute' => Attributes::of(
+                $range->function,
+                $range->emitter,
+            ), 'OriginalAttribute' => $channel->label,
             'DMXFrom' => $range->from.'/1', 'Default' => $channel->default.'/1',
         ] + (null === $physical ? [] : ['PhysicalFrom' => self::numbers($physical[0]), 'PhysicalTo' => self::numbers($physical[1])])
           + (null === $wheel ? [] : ['Wheel' => $wheel->getAttribute('Name')])
           + (null === $range->emitter ? [] : ['Emitter' => $range->emitter]));
         if (null !== $wheel) {
-            $node->appendChild($this->element('ChannelSet', ['Name' => $range->label, 'DMXFrom' => $range->from.'/1', 'WheelSlotIndex' => (string) $this->slot($wheel, $range)]));
+            $node->appendChild($this->element(
+                'ChannelSet',
+                ['Name' => $range->label, 'DMXFrom' => $range->from.'/1', 'WheelSlotIndex' => (string) $this->slot($wheel, $range)],
+            ));
         }
 
         return $node;
@@ -239,7 +287,14 @@ final class DescriptionWriter
     {
         $hash = strtoupper(md5($this->profile->maker."\n".$this->profile->model));
 
-        return \sprintf('%s-%s-3%s-8%s-%s', substr($hash, 0, 8), substr($hash, 8, 4), substr($hash, 13, 3), substr($hash, 17, 3), substr($hash, 20, 12));
+        return \sprintf(
+            '%s-%s-3%s-8%s-%s',
+            substr($hash, 0, 8),
+            substr($hash, 8, 4),
+            substr($hash, 13, 3),
+            substr($hash, 17, 3),
+            substr($hash, 20, 12),
+        );
     }
 
     private static function numbers(float ...$values): string

@@ -23,14 +23,21 @@ final readonly class DeviceChannel
      */
     public function read(\DOMElement $node, int $shift, ?int $cell): array
     {
-        $offsets = array_values(array_filter(array_map(intval(...), explode(',', $node->getAttribute('Offset'))), static fn (int $offset): bool => $offset >= 1 && $offset + $shift <= 512));
+        $offsets = array_values(array_filter(
+            array_map(intval(...), explode(',', $node->getAttribute('Offset'))),
+            static fn (int $offset): bool => $offset >= 1 && $offset + $shift <= 512,
+        ));
         if ([] === $offsets) {
             $this->notes->add(\sprintf('Mode %s: left out a channel without an address of its own.', $this->mode));
 
             return [];
         }
         if (!\in_array($node->getAttribute('DMXBreak'), ['', '1'], true) && 'Overwrite' !== $node->getAttribute('DMXBreak')) {
-            $this->notes->add(\sprintf('Mode %s: left out channels with a second address (break %s).', $this->mode, $node->getAttribute('DMXBreak')));
+            $this->notes->add(\sprintf(
+                'Mode %s: left out channels with a second address (break %s).',
+                $this->mode,
+                $node->getAttribute('DMXBreak'),
+            ));
 
             return [];
         }
@@ -45,8 +52,19 @@ final readonly class DeviceChannel
             $channels[] = new Channel($offsets[1] + $shift, trim($label.' fine'), $cell, $coarse);
         }
         foreach (\array_slice($offsets, 2) as $offset) {
-            $this->notes->add(\sprintf('Mode %s: channel %d is a third byte; it is kept as a channel of its own.', $this->mode, $offset + $shift));
-            $channels[] = new Channel($offset + $shift, trim($label.' finest'), $cell, null, 0, [new Range(0, 255, 'Finest steps', RangeFunction::None)]);
+            $this->notes->add(\sprintf(
+                'Mode %s: channel %d is a third byte; it is kept as a channel of its own.',
+                $this->mode,
+                $offset + $shift,
+            ));
+            $channels[] = new Channel(
+                $offset + $shift,
+                trim($label.' finest'),
+                $cell,
+                null,
+                0,
+                [new Range(0, 255, 'Finest steps', RangeFunction::None)],
+            );
         }
 
         return $channels;
@@ -97,7 +115,11 @@ final readonly class DeviceChannel
         $starts = [];
         foreach ($functions as $function) {
             if (!\in_array($function->getAttribute('ModeMaster'), ['', 'None'], true)) {
-                $this->notes->add(\sprintf('Mode %s: %s depends on another channel, which a chart cannot say.', $this->mode, XmlNodes::text($function, 'Name', $function->getAttribute('Attribute'))));
+                $this->notes->add(\sprintf(
+                    'Mode %s: %s depends on another channel, which a chart cannot say.',
+                    $this->mode,
+                    XmlNodes::text($function, 'Name', $function->getAttribute('Attribute')),
+                ));
             }
             $from = self::value($function->getAttribute('DMXFrom')) ?? 0;
             $sets = XmlNodes::children($function, 'ChannelSet');
@@ -131,7 +153,12 @@ final readonly class DeviceChannel
         }
         $meaning = Attributes::meaning($attribute);
         if (null === $meaning) {
-            $this->notes->add(\sprintf('Mode %s: a chart has no function for the attribute %s; "%s" is kept without one.', $this->mode, $attribute, $label));
+            $this->notes->add(\sprintf(
+                'Mode %s: a chart has no function for the attribute %s; "%s" is kept without one.',
+                $this->mode,
+                $attribute,
+                $label,
+            ));
             $meaning = [RangeFunction::None, null];
         }
         [$what, $emitter] = $meaning;
@@ -142,25 +169,59 @@ final readonly class DeviceChannel
         if (RangeFunction::Open === $what) {
             $isClosed = 0.0 === $start && 0.0 === ($end ?? 0.0) || 1 === preg_match('/clos|shut(?!ter)|blackout/i', $label);
 
-            return new Range($from, $to, $label, $isClosed && 1 !== preg_match('/open/i', $label) ? RangeFunction::Closed : RangeFunction::Open);
+            return new Range(
+                $from,
+                $to,
+                $label,
+                $isClosed && 1 !== preg_match('/open/i', $label) ? RangeFunction::Closed : RangeFunction::Open,
+            );
         }
 
-        return $this->made($from, $to, $label, $what, '' !== $function->getAttribute('Emitter') && 'None' !== $function->getAttribute('Emitter') ? $function->getAttribute('Emitter') : $emitter, [$start, $end], $function->getAttribute('Wheel'), null === $slot || $slot < 1 ? null : (int) $slot);
+        return $this->made(
+            $from,
+            $to,
+            $label,
+            $what,
+            '' !== $function->getAttribute('Emitter') && 'None' !== $function->getAttribute('Emitter')
+                ? $function->getAttribute('Emitter')
+                : $emitter,
+            [$start, $end],
+            $function->getAttribute('Wheel'),
+            null === $slot || $slot < 1 ? null : (int) $slot,
+        );
     }
 
     /**
      * @param array{float|null, float|null} $physical
      * @param int|null                      $slot     from 1
      */
-    private function made(int $from, int $to, string $label, RangeFunction $what, ?string $emitter, array $physical, string $wheel, ?int $slot): Range
-    {
+    private function made(
+        int $from,
+        int $to,
+        string $label,
+        RangeFunction $what,
+        ?string $emitter,
+        array $physical,
+        string $wheel,
+        ?int $slot,
+    ): Range {
         $quantity = $what->quantity();
         $hex = null === $slot ? null : $this->wheels->hex($wheel, $slot);
         if (RangeFunction::ColourPreset === $what) {
             return new Range($from, $to, $label, $what, null, null, null, $hex ?? '#ffffff');
         }
         if (RangeFunction::Wheel === $what || (Quantity::SlotOrAmount === $quantity && null !== $slot)) {
-            return new Range($from, $to, $label, $what, null, null, null, RangeFunction::Wheel === $what ? $hex : null, max(0, ($slot ?? 1) - 1));
+            return new Range(
+                $from,
+                $to,
+                $label,
+                $what,
+                null,
+                null,
+                null,
+                RangeFunction::Wheel === $what ? $hex : null,
+                max(0, ($slot ?? 1) - 1),
+            );
         }
         if (Quantity::None === $quantity) {
             return new Range($from, $to, $label, $what);

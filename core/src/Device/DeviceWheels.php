@@ -17,7 +17,9 @@ final class DeviceWheels
         foreach (XmlNodes::in($type, 'Wheels', 'Wheel') as $wheel) {
             foreach (XmlNodes::children($wheel, 'Slot') as $slot) {
                 $color = $slot->getAttribute('Color');
-                $this->hexes[$wheel->getAttribute('Name')][] = '' === $color ? null : Srgb::hexOfXyY(...XmlNodes::numbers($color, [0.3127, 0.329, 100.0]));
+                $this->hexes[$wheel->getAttribute('Name')][] = '' === $color
+                    ? null
+                    : Srgb::hexOfXyY(...XmlNodes::numbers($color, [0.3127, 0.329, 100.0]));
             }
         }
     }

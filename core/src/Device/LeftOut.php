@@ -72,7 +72,10 @@ final class LeftOut
     /** @return list<string> */
     private static function functions(Channel $channel): array
     {
-        return array_values(array_unique(array_map(static fn (Range $one): string => str_replace('-', ' ', $one->function->value), $channel->ranges)));
+        return array_values(array_unique(array_map(
+            static fn (Range $one): string => str_replace('-', ' ', $one->function->value),
+            $channel->ranges,
+        )));
     }
 
     /**

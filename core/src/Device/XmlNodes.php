@@ -53,7 +53,9 @@ final class XmlNodes
     {
         $parts = explode(',', $text);
 
-        return 3 === \count($parts) && is_numeric($parts[0]) && is_numeric($parts[1]) && is_numeric($parts[2]) ? [(float) $parts[0], (float) $parts[1], (float) $parts[2]] : $default;
+        return 3 === \count($parts) && is_numeric($parts[0]) && is_numeric($parts[1]) && is_numeric($parts[2])
+            ? [(float) $parts[0], (float) $parts[1], (float) $parts[2]]
+            : $default;
     }
 
     public static function number(\DOMElement $node, string $attribute): ?float

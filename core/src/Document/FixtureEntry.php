@@ -50,7 +50,10 @@ final readonly class FixtureEntry
 
     public function unit(string $id, Revision $revision, ?string $linkId): Unit
     {
-        return new Unit($id, $this->name, $revision, $this->mode, new Place($this->universe, $this->address), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
+        return new Unit($id, $this->name, $revision, $this->mode, new Place(
+            $this->universe,
+            $this->address,
+        ), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
             $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves);
     }
 

@@ -15,7 +15,28 @@ use Rigger\Core\Rig\TapeColour;
 /** One unit of a rig document, read and written. */
 final class FixtureEntryReader
 {
-    private const MEMBERS = ['name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position', 'number', 'groups', 'note', 'tape', 'locked', 'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons'];
+    private const MEMBERS = [
+        'name',
+        'type',
+        'mode',
+        'universe',
+        'address',
+        'link',
+        'receiver',
+        'position',
+        'number',
+        'groups',
+        'note',
+        'tape',
+        'locked',
+        'x',
+        'y',
+        'height',
+        'curves',
+        'pan',
+        'tilt',
+        'buttons',
+    ];
 
     /** @throws InputError */
     public static function read(mixed $item, string $path): FixtureEntry
@@ -33,7 +54,15 @@ final class FixtureEntryReader
             $has('receiver') ? $in->text('receiver') : null,
             $has('position') ? Limits::name($in->text('position'), $in->path('position')) : null,
             $has('number') ? $in->whole('number', 1, Limits::NUMBER) : null,
-            $in->has('groups') ? Limits::groups($in->each('groups', static fn (mixed $one, string $at): string => \is_string($one) ? $one : throw InputError::wrongType($at, 'a text', $one)), $in->path('groups')) : [],
+            $in->has('groups')
+                ? Limits::groups(
+                    $in->each(
+                        'groups',
+                        static fn (mixed $one, string $at): string => \is_string($one) ? $one : throw InputError::wrongType($at, 'a text', $one),
+                    ),
+                    $in->path('groups'),
+                )
+                : [],
             $has('note') ? Limits::note($in->text('note'), $in->path('note')) : null,
             $has('tape') ? TapeColour::from($in->choice('tape', array_column(TapeColour::cases(), 'value'))) : TapeColour::Cream,
             $in->has('locked') && $in->flag('locked'),
@@ -71,7 +100,11 @@ final class FixtureEntryReader
             return null;
         }
 
-        return new Spot($in->number('x', -Spot::FARTHEST, Spot::FARTHEST), $in->number('y', -Spot::FARTHEST, Spot::FARTHEST), $has('height') ? $in->number('height', 0, Spot::HIGHEST) : null);
+        return new Spot(
+            $in->number('x', -Spot::FARTHEST, Spot::FARTHEST),
+            $in->number('y', -Spot::FARTHEST, Spot::FARTHEST),
+            $has('height') ? $in->number('height', 0, Spot::HIGHEST) : null,
+        );
     }
 
     /** @return array<string, mixed> members that say nothing are left out */

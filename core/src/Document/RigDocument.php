@@ -57,7 +57,14 @@ final readonly class RigDocument
             $rig->desk(),
             array_map(static fn (Revision $one): FixtureProfile => $one->profile, array_values($revisions)),
             array_map(static fn (Link $one): LinkEntry => new LinkEntry($one->kit, $one->label, $one->name), array_values($rig->links)),
-            array_map(static fn (Unit $one): FixtureEntry => FixtureEntry::of($one, $types[$one->revision()->id], null === $one->linkId ? null : $links[$one->linkId]), array_values($rig->units)),
+            array_map(
+                static fn (Unit $one): FixtureEntry => FixtureEntry::of(
+                    $one,
+                    $types[$one->revision()->id],
+                    null === $one->linkId ? null : $links[$one->linkId],
+                ),
+                array_values($rig->units),
+            ),
             array_map(static fn (Look $one): LookEntry => self::look($one, $places), array_values($rig->looks)),
             array_map(static fn (Support $one): Held => $one->held, array_values($rig->supports)),
             self::typeCurves($rig, array_values($revisions)),

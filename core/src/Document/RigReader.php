@@ -21,7 +21,10 @@ final class RigReader
     /** @throws InputError */
     public static function read(mixed $document): RigDocument
     {
-        $in = Members::of($document, ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves']);
+        $in = Members::of(
+            $document,
+            ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
+        );
         $in->choice('format', [RigDocument::FORMAT]);
         $in->whole('version', RigDocument::VERSION, RigDocument::VERSION);
         $rig = new RigDocument(
@@ -94,21 +97,47 @@ final class RigReader
     {
         foreach ($rig->fixtures as $index => $fixture) {
             $path = 'fixtures['.$index.']';
-            $type = $rig->types[$fixture->type] ?? throw InputError::because('out_of_range', $path.'.type', \sprintf('There is no chart number %d in this document.', $fixture->type));
+            $type = $rig->types[$fixture->type] ?? throw InputError::because(
+                'out_of_range',
+                $path.'.type',
+                \sprintf('There is no chart number %d in this document.', $fixture->type),
+            );
             if (null === $type->mode($fixture->mode)) {
-                throw InputError::because('unknown_mode', $path.'.mode', \sprintf('%s has no mode %s.', $type->model, InputError::quote($fixture->mode)));
+                throw InputError::because(
+                    'unknown_mode',
+                    $path.'.mode',
+                    \sprintf('%s has no mode %s.', $type->model, InputError::quote($fixture->mode)),
+                );
             }
-            $link = null === $fixture->link ? null : $rig->links[$fixture->link] ?? throw InputError::because('out_of_range', $path.'.link', \sprintf('There is no link number %d in this document.', $fixture->link));
+            $link = null === $fixture->link
+                ? null
+                : $rig->links[$fixture->link] ?? throw InputError::because(
+                    'out_of_range',
+                    $path.'.link',
+                    \sprintf('There is no link number %d in this document.', $fixture->link),
+                );
             if (null !== $fixture->receiver && (null === $link || !$link->kit->has($fixture->receiver))) {
-                throw InputError::because('not_a_choice', $path.'.receiver', \sprintf('%s is no name of that radio kit.', InputError::quote($fixture->receiver)));
+                throw InputError::because(
+                    'not_a_choice',
+                    $path.'.receiver',
+                    \sprintf('%s is no name of that radio kit.', InputError::quote($fixture->receiver)),
+                );
             }
         }
         $bent = [];
         foreach ($rig->typeCurves as $index => $curves) {
             $path = 'typeCurves['.$index.']';
-            $type = $rig->types[$curves->type] ?? throw InputError::because('out_of_range', $path.'.type', \sprintf('There is no chart number %d in this document.', $curves->type));
+            $type = $rig->types[$curves->type] ?? throw InputError::because(
+                'out_of_range',
+                $path.'.type',
+                \sprintf('There is no chart number %d in this document.', $curves->type),
+            );
             if (null === $type->mode($curves->mode)) {
-                throw InputError::because('unknown_mode', $path.'.mode', \sprintf('%s has no mode %s.', $type->model, InputError::quote($curves->mode)));
+                throw InputError::because(
+                    'unknown_mode',
+                    $path.'.mode',
+                    \sprintf('%s has no mode %s.', $type->model, InputError::quote($curves->mode)),
+                );
             }
             if (isset($bent[$curves->type.'/'.$curves->mode])) {
                 throw InputError::duplicate($path.'.mode', $curves->mode);

@@ -39,7 +39,9 @@ final class VenueReader
         $in = Members::of($item, ['revisions'], $path);
         $revisions = $in->each('revisions', ProfileReader::read(...), self::MOST_REVISIONS);
 
-        return [] === $revisions ? throw InputError::because('values_count', $in->path('revisions'), 'A chart has at least one revision.') : $revisions;
+        return [] === $revisions
+            ? throw InputError::because('values_count', $in->path('revisions'), 'A chart has at least one revision.')
+            : $revisions;
     }
 
     private static function rig(mixed $item, string $path, string $venue): RigDocument
@@ -50,6 +52,12 @@ final class VenueReader
             throw InputError::because($error->errorCode, $path.('' === $error->field ? '' : '.'.$error->field), $error->getMessage());
         }
 
-        return $rig->venue === $venue ? $rig : throw InputError::because('not_a_choice', $path.'.venue', \sprintf('The rig hangs in %s, and the document is about %s.', InputError::quote($rig->venue), InputError::quote($venue)));
+        return $rig->venue === $venue
+            ? $rig
+            : throw InputError::because(
+                'not_a_choice',
+                $path.'.venue',
+                \sprintf('The rig hangs in %s, and the document is about %s.', InputError::quote($rig->venue), InputError::quote($venue)),
+            );
     }
 }

@@ -18,7 +18,13 @@ final class VenueWriter
             'format' => VenueDocument::FORMAT,
             'version' => VenueDocument::VERSION,
             'name' => $venue->name,
-            'charts' => array_map(static fn (array $revisions): array => ['revisions' => array_map(static fn (FixtureProfile $one): array => ProfileWriter::write($one), $revisions)], $venue->charts),
+            'charts' => array_map(
+                static fn (array $revisions): array => ['revisions' => array_map(
+                    static fn (FixtureProfile $one): array => ProfileWriter::write($one),
+                    $revisions,
+                )],
+                $venue->charts,
+            ),
             'desks' => array_map(DeskWriter::write(...), $venue->desks),
             'rigs' => array_map(RigWriter::write(...), $venue->rigs),
         ];

@@ -30,13 +30,24 @@ final readonly class CopyBlock implements ChartEdit
     {
         $mode = $this->target->mode($profile);
         $channels = $mode->byOffset();
-        $block = array_values(array_filter($channels, fn (Channel $one): bool => $one->offset >= $this->target->offset && $one->offset < $this->target->offset + $this->count));
+        $block = array_values(array_filter(
+            $channels,
+            fn (Channel $one): bool => $one->offset >= $this->target->offset && $one->offset < $this->target->offset + $this->count,
+        ));
         if (\count($block) !== $this->count) {
-            throw InputError::because('out_of_range', 'edit.count', \sprintf('From channel %d there are %d channels, not %d.', $this->target->offset, \count($block), $this->count));
+            throw InputError::because(
+                'out_of_range',
+                'edit.count',
+                \sprintf('From channel %d there are %d channels, not %d.', $this->target->offset, \count($block), $this->count),
+            );
         }
         $length = \count($channels) + $this->count * $this->copies;
         if ($length > self::MOST) {
-            throw InputError::because('out_of_range', 'edit.copies', \sprintf('That makes %d channels; a universe has %d.', $length, self::MOST));
+            throw InputError::because(
+                'out_of_range',
+                'edit.copies',
+                \sprintf('That makes %d channels; a universe has %d.', $length, self::MOST),
+            );
         }
         $last = max([0, ...array_map(static fn (Channel $one): int => $one->offset, $channels)]);
         for ($copy = 1; $copy <= $this->copies; ++$copy) {
@@ -67,8 +78,19 @@ final readonly class CopyBlock implements ChartEdit
     /** "Red 1" to "Red 2"; a name without a number gets one. */
     private static function stepped(string $label, int $by): string
     {
-        return preg_replace_callback('/\d+(?!.*\d)/', static fn (array $found): string => (string) ((int) $found[0] + $by), $label, 1, $times) !== $label && 1 === $times
-            ? (string) preg_replace_callback('/\d+(?!.*\d)/', static fn (array $found): string => (string) ((int) $found[0] + $by), $label, 1)
+        return preg_replace_callback(
+            '/\d+(?!.*\d)/',
+            static fn (array $found): string => (string) ((int) $found[0] + $by),
+            $label,
+            1,
+            $times,
+        ) !== $label && 1 === $times
+            ? (string) preg_replace_callback(
+                '/\d+(?!.*\d)/',
+                static fn (array $found): string => (string) ((int) $found[0] + $by),
+                $label,
+                1,
+            )
             : trim($label).' '.($by + 1);
     }
 }

@@ -7,7 +7,9 @@ namespace Rigger\Core\Edit;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Profile\FixtureProfile;
 
-/** Makes one range of a range and the next one above it: the lower one's words, sweeping on to the upper one's end where both sweep alike. */
+/**
+ * Makes one range of a range and the next one above it: the lower one's words, sweeping on to the upper one's end where both sweep alike.
+ */
 final readonly class JoinRanges implements ChartEdit
 {
     /** @param int $index of the lower range, from 0 */

@@ -32,7 +32,10 @@ final readonly class MoveChannel implements ChartEdit
         }
 
         return $profile->withMode($mode->withChannels(array_map(
-            static fn (Channel $one): Channel => $one->at($places[$one->offset], null === $one->fineOf ? null : ($places[$one->fineOf] ?? $one->fineOf)),
+            static fn (Channel $one): Channel => $one->at(
+                $places[$one->offset],
+                null === $one->fineOf ? null : ($places[$one->fineOf] ?? $one->fineOf),
+            ),
             $order,
         )));
     }

@@ -26,7 +26,11 @@ final readonly class MoveEdge implements ChartEdit
         $ranges = $channel->ranges;
         $range = $ranges[$this->index] ?? throw InputError::because('out_of_range', 'edit.range', 'There is no such range.');
         if ($this->upper ? $this->to < $range->from : $this->to > $range->to) {
-            throw InputError::because('cannot_move', 'edit.to', \sprintf('%s cannot %s at %d: it would hold no value.', $range->span(), $this->upper ? 'end' : 'begin', $this->to));
+            throw InputError::because(
+                'cannot_move',
+                'edit.to',
+                \sprintf('%s cannot %s at %d: it would hold no value.', $range->span(), $this->upper ? 'end' : 'begin', $this->to),
+            );
         }
         $ranges[$this->index] = $this->upper ? $range->over($range->from, $this->to) : $range->over($this->to, $range->to);
         foreach ($ranges as $index => $other) {
@@ -49,7 +53,11 @@ final readonly class MoveEdge implements ChartEdit
             return $other;
         }
         if ($this->to + 1 > $other->to) {
-            throw InputError::because('cannot_move', 'edit.to', \sprintf('%s would be covered whole: join the two, or remove it first.', $other->span()));
+            throw InputError::because(
+                'cannot_move',
+                'edit.to',
+                \sprintf('%s would be covered whole: join the two, or remove it first.', $other->span()),
+            );
         }
 
         return $other->over($this->to + 1, $other->to);
@@ -66,7 +74,11 @@ final readonly class MoveEdge implements ChartEdit
             return $other;
         }
         if ($this->to - 1 < $other->from) {
-            throw InputError::because('cannot_move', 'edit.to', \sprintf('%s would be covered whole: join the two, or remove it first.', $other->span()));
+            throw InputError::because(
+                'cannot_move',
+                'edit.to',
+                \sprintf('%s would be covered whole: join the two, or remove it first.', $other->span()),
+            );
         }
 
         return $other->over($other->from, $this->to - 1);

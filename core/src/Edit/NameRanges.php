@@ -18,10 +18,16 @@ final readonly class NameRanges implements ChartEdit
     public function on(FixtureProfile $profile): FixtureProfile
     {
         $channel = $this->target->channel($profile);
-        $ranges = array_map(static fn (Range $one): Range => '' === trim($one->label) ? $one->called($one->title()) : $one, $channel->ranges);
+        $ranges = array_map(
+            static fn (Range $one): Range => '' === trim($one->label) ? $one->called($one->title()) : $one,
+            $channel->ranges,
+        );
         $label = '' !== trim($channel->label) ? $channel->label : $this->fromRanges($profile, $channel);
 
-        return $this->target->put($profile, new Channel($channel->offset, $label, $channel->cell, $channel->fineOf, $channel->default, $ranges));
+        return $this->target->put(
+            $profile,
+            new Channel($channel->offset, $label, $channel->cell, $channel->fineOf, $channel->default, $ranges),
+        );
     }
 
     private function fromRanges(FixtureProfile $profile, Channel $channel): string

@@ -29,7 +29,11 @@ final readonly class NumberChannels implements ChartEdit
 
     public function on(FixtureProfile $profile): FixtureProfile
     {
-        $mode = $profile->mode($this->modeKey) ?? throw InputError::because('unknown_mode', 'edit.mode', 'There is no such mode in this chart.');
+        $mode = $profile->mode($this->modeKey) ?? throw InputError::because(
+            'unknown_mode',
+            'edit.mode',
+            'There is no such mode in this chart.',
+        );
 
         return $profile->withMode($this->leavesRoom ? self::withRoom($mode) : self::closed($mode));
     }

@@ -27,12 +27,18 @@ final readonly class Observe implements ChartEdit
     public function on(FixtureProfile $profile): FixtureProfile
     {
         $channel = $this->target->channel($profile);
-        $record = ($profile->record ?? new ChartRecord())->observing(new ChannelPlace($this->target->modeKey, $this->target->offset), $this->notes);
+        $record = ($profile->record ?? new ChartRecord())->observing(
+            new ChannelPlace($this->target->modeKey, $this->target->offset),
+            $this->notes,
+        );
         $profile = $profile->withRecord($record);
         if (!$this->takesOver) {
             return $profile;
         }
-        $ranges = array_map(static fn (ObservedRange $seen): Range => self::range($seen, $channel->label, $profile), (new FaderSearch($this->notes))->ranges());
+        $ranges = array_map(
+            static fn (ObservedRange $seen): Range => self::range($seen, $channel->label, $profile),
+            (new FaderSearch($this->notes))->ranges(),
+        );
 
         return $this->target->put($profile, $channel->withRanges($ranges));
     }
@@ -46,9 +52,13 @@ final readonly class Observe implements ChartEdit
             $text = \sprintf("CH1 %s\n%03d-%03d %s", $label, $seen->from, $seen->to, $seen->what);
             $reading = ChartReader::read($text);
             $read = $reading->modes[0]->channels[0]->ranges[0] ?? null;
-            $isUsable = null !== $read && [] === $reading->remarks && (null === $read->emitter || null !== $profile->emitter($read->emitter));
+            $isUsable = null !== $read
+                && [] === $reading->remarks
+                && (null === $read->emitter || null !== $profile->emitter($read->emitter));
 
-            return $isUsable ? $read->over($seen->from, $seen->to)->called($seen->what) : new Range($seen->from, $seen->to, $seen->what, RangeFunction::None);
+            return $isUsable
+                ? $read->over($seen->from, $seen->to)->called($seen->what)
+                : new Range($seen->from, $seen->to, $seen->what, RangeFunction::None);
         }
     }
 }

@@ -7,7 +7,10 @@ namespace Rigger\Core\Edit;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Range;
 
-/** Gives shared values to the range that begins later, as manuals mean it; the earlier one ends before it. A range left without values goes. */
+/**
+ * Gives shared values to the range that begins later, as manuals mean it; the earlier one ends before it. A range left without values
+ * goes.
+ */
 final readonly class PartOverlap implements ChartEdit
 {
     public function __construct(private Target $target)

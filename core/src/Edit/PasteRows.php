@@ -26,9 +26,19 @@ final readonly class PasteRows implements ChartEdit
         $channel = $this->target->channel($profile);
         $pasted = $this->typed($profile) ?? $this->read($channel->label, $profile);
         if ([] === $pasted) {
-            throw InputError::because('nothing_read', 'edit.text', 'No row of this was understood: write values and what they do, one row a range.');
+            throw InputError::because(
+                'nothing_read',
+                'edit.text',
+                'No row of this was understood: write values and what they do, one row a range.',
+            );
         }
-        $kept = array_filter($channel->ranges, static fn (Range $old): bool => [] === array_filter($pasted, static fn (Range $new): bool => $old->from <= $new->to && $new->from <= $old->to));
+        $kept = array_filter(
+            $channel->ranges,
+            static fn (Range $old): bool => [] === array_filter(
+                $pasted,
+                static fn (Range $new): bool => $old->from <= $new->to && $new->from <= $old->to,
+            ),
+        );
         $ranges = [...$kept, ...$pasted];
         usort($ranges, static fn (Range $one, Range $other): int => $one->from <=> $other->from);
 
@@ -39,7 +49,10 @@ final readonly class PasteRows implements ChartEdit
     private function typed(FixtureProfile $profile): ?array
     {
         $ranges = [];
-        foreach (array_filter(array_map(trim(...), Splitting::of('/\R/', $this->text)), static fn (string $line): bool => '' !== $line) as $line) {
+        foreach (array_filter(
+            array_map(trim(...), Splitting::of('/\R/', $this->text)),
+            static fn (string $line): bool => '' !== $line,
+        ) as $line) {
             try {
                 $ranges[] = RangeLine::parse($line, $profile->emitters);
             } catch (InputError) {
@@ -57,10 +70,19 @@ final readonly class PasteRows implements ChartEdit
         $ranges = $reading->modes[0]->channels[0]->ranges ?? [];
         foreach ($ranges as $range) {
             if (null !== $range->emitter && null === $profile->emitter($range->emitter)) {
-                throw InputError::because('emitter_unknown', 'edit.text', \sprintf('The rows drive %s, which the fixture does not list among its emitters yet.', $range->emitter));
+                throw InputError::because(
+                    'emitter_unknown',
+                    'edit.text',
+                    \sprintf('The rows drive %s, which the fixture does not list among its emitters yet.', $range->emitter),
+                );
             }
         }
 
-        return [] !== array_filter($reading->remarks, static fn ($remark): bool => 1 === $remark->line && 'guessed' === $remark->code->value) ? [] : $ranges;
+        return [] !== array_filter(
+            $reading->remarks,
+            static fn ($remark): bool => 1 === $remark->line && 'guessed' === $remark->code->value,
+        )
+            ? []
+            : $ranges;
     }
 }

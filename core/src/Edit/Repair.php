@@ -34,10 +34,19 @@ final readonly class Repair
             FindingCode::RangeOverlap => [new self('Let the later one begin there', ['op' => 'part-overlap', ...$at])],
             FindingCode::RangeOutside => [new self('Cut it off at 0 and 255', ['op' => 'mend', ...$at])],
             FindingCode::RangeBackwards => [new self('Turn it round', ['op' => 'mend', ...$at])],
-            FindingCode::ChannelMissing => [new self('Leave room for it', ['op' => 'leave-room', 'mode' => $finding->mode]), new self('Close up', ['op' => 'close-up', 'mode' => $finding->mode])],
+            FindingCode::ChannelMissing => [
+                new self('Leave room for it', ['op' => 'leave-room', 'mode' => $finding->mode]),
+                new self('Close up', ['op' => 'close-up', 'mode' => $finding->mode]),
+            ],
             FindingCode::ChannelTwice => [new self('Number them as they stand', ['op' => 'close-up', 'mode' => $finding->mode])],
-            FindingCode::CountDiffers => [new self(\sprintf('Say it has %d', $mode->footprint()), ['op' => 'state-count', 'mode' => $finding->mode])],
-            FindingCode::FineWithoutCoarse, FindingCode::FineTwice => [new self('Make it a channel of its own', ['op' => 'release-fine', ...$at])],
+            FindingCode::CountDiffers => [new self(
+                \sprintf('Say it has %d', $mode->footprint()),
+                ['op' => 'state-count', 'mode' => $finding->mode],
+            )],
+            FindingCode::FineWithoutCoarse, FindingCode::FineTwice => [new self(
+                'Make it a channel of its own',
+                ['op' => 'release-fine', ...$at],
+            )],
             FindingCode::EmitterUnknown => [new self('List it with typical figures', ['op' => 'list-emitters'])],
             FindingCode::LooksPercent => self::scales($at, ValueScale::Percent, 'percent'),
             FindingCode::LooksSevenBit => self::scales($at, ValueScale::SevenBit, '0–127'),

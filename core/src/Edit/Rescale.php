@@ -23,14 +23,26 @@ final readonly class Rescale implements ChartEdit
             return $this->target->put($profile, $this->channel($this->target->channel($profile)));
         }
 
-        return $profile->withModes(array_map(fn (Mode $mode): Mode => $mode->withChannels(array_map($this->channel(...), $mode->channels)), $profile->modes));
+        return $profile->withModes(array_map(
+            fn (Mode $mode): Mode => $mode->withChannels(array_map($this->channel(...), $mode->channels)),
+            $profile->modes,
+        ));
     }
 
     private function channel(Channel $channel): Channel
     {
         foreach ($channel->ranges as $range) {
             if (max($range->from, $range->to) > $this->scale->top() || (ValueScale::OneBased === $this->scale && min($range->from, $range->to) < 1)) {
-                throw InputError::because('cannot_rescale', 'edit.scale', \sprintf('%s has %s, which lies outside %s.', $channel->title(), $range->span(), ValueScale::OneBased === $this->scale ? '1 to 256' : '0 to '.$this->scale->top()));
+                throw InputError::because(
+                    'cannot_rescale',
+                    'edit.scale',
+                    \sprintf(
+                        '%s has %s, which lies outside %s.',
+                        $channel->title(),
+                        $range->span(),
+                        ValueScale::OneBased === $this->scale ? '1 to 256' : '0 to '.$this->scale->top(),
+                    ),
+                );
             }
         }
         $ranges = [];
@@ -43,6 +55,13 @@ final readonly class Rescale implements ChartEdit
             $ranges[] = $range->over(min(255, $from), min(255, $to));
         }
 
-        return new Channel($channel->offset, $channel->label, $channel->cell, $channel->fineOf, $this->scale->resting($channel->default), $ranges);
+        return new Channel(
+            $channel->offset,
+            $channel->label,
+            $channel->cell,
+            $channel->fineOf,
+            $this->scale->resting($channel->default),
+            $ranges,
+        );
     }
 }

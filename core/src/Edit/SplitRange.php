@@ -30,7 +30,11 @@ final readonly class SplitRange implements ChartEdit
             $isCut = true;
         }
         if (!$isCut) {
-            throw InputError::because('cannot_split', 'edit.at', \sprintf('No range can be cut at %d: none holds both %d and %1$d.', $this->at, $this->at - 1));
+            throw InputError::because(
+                'cannot_split',
+                'edit.at',
+                \sprintf('No range can be cut at %d: none holds both %d and %1$d.', $this->at, $this->at - 1),
+            );
         }
 
         return $this->target->put($profile, $channel->withRanges($ranges));
@@ -45,6 +49,9 @@ final readonly class SplitRange implements ChartEdit
             return [$lower, $upper];
         }
 
-        return [$lower->sweeping($range->start, $range->quantityAt($this->at - 1)), $upper->sweeping($range->quantityAt($this->at), $range->end)];
+        return [
+            $lower->sweeping($range->start, $range->quantityAt($this->at - 1)),
+            $upper->sweeping($range->quantityAt($this->at), $range->end),
+        ];
     }
 }

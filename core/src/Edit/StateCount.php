@@ -16,7 +16,11 @@ final readonly class StateCount implements ChartEdit
 
     public function on(FixtureProfile $profile): FixtureProfile
     {
-        $mode = $profile->mode($this->modeKey) ?? throw InputError::because('unknown_mode', 'edit.mode', 'There is no such mode in this chart.');
+        $mode = $profile->mode($this->modeKey) ?? throw InputError::because(
+            'unknown_mode',
+            'edit.mode',
+            'There is no such mode in this chart.',
+        );
 
         return $profile->withMode($mode->withChannels($mode->channels, $mode->footprint()));
     }

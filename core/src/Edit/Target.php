@@ -18,12 +18,20 @@ final readonly class Target
 
     public function mode(FixtureProfile $profile): Mode
     {
-        return $profile->mode($this->modeKey) ?? throw InputError::because('unknown_mode', 'edit.mode', \sprintf('There is no mode %s in this chart.', InputError::quote($this->modeKey)));
+        return $profile->mode($this->modeKey) ?? throw InputError::because(
+            'unknown_mode',
+            'edit.mode',
+            \sprintf('There is no mode %s in this chart.', InputError::quote($this->modeKey)),
+        );
     }
 
     public function channel(FixtureProfile $profile): Channel
     {
-        return $this->mode($profile)->channel($this->offset) ?? throw InputError::because('out_of_range', 'edit.channel', \sprintf('The mode has no channel %d.', $this->offset));
+        return $this->mode($profile)->channel($this->offset) ?? throw InputError::because(
+            'out_of_range',
+            'edit.channel',
+            \sprintf('The mode has no channel %d.', $this->offset),
+        );
     }
 
     public function put(FixtureProfile $profile, Channel $channel): FixtureProfile

@@ -19,7 +19,12 @@ final class ChartWords
     public static function message(Finding $finding, Rig $rig): string
     {
         return 'newer_revision' === $finding->code
-            ? \sprintf('%s has revision %d; this rig follows revision %d.', $rig->unit($finding->units[0])->model(), $finding->whole('newest'), $finding->whole('followed'))
+            ? \sprintf(
+                '%s has revision %d; this rig follows revision %d.',
+                $rig->unit($finding->units[0])->model(),
+                $finding->whole('newest'),
+                $finding->whole('followed'),
+            )
             : $finding->word('message');
     }
 }

@@ -34,7 +34,10 @@ final class DeskWords
     {
         $map = self::ofMap($finding);
 
-        return MapWords::sentence($map, static fn (string $id): string => $rig->unit($id)->name).self::rest($map, $rig->unit($map->fixture)).match ($finding->figures['stuck'] ?? null) {
+        return MapWords::sentence(
+            $map,
+            static fn (string $id): string => $rig->unit($id)->name,
+        ).self::rest($map, $rig->unit($map->fixture)).match ($finding->figures['stuck'] ?? null) {
             'locked' => ' It is locked where it is.',
             'no_button' => ' No free button has room for it.',
             'no_faders' => ' No free run of faders has room for it.',

@@ -39,7 +39,16 @@ final readonly class Finding
     /** @param int|float|string|bool|null $value of one figure more */
     public function with(string $figure, int|float|string|bool|null $value): self
     {
-        return new self($this->stage, $this->code, $this->severity, $this->units, [$figure => $value] + $this->figures, $this->typeId, $this->linkId, $this->lookId);
+        return new self(
+            $this->stage,
+            $this->code,
+            $this->severity,
+            $this->units,
+            [$figure => $value] + $this->figures,
+            $this->typeId,
+            $this->linkId,
+            $this->lookId,
+        );
     }
 
     /** Whether the same numbers stand in both. */

@@ -27,7 +27,12 @@ final class LineWords
         return match ($finding->code) {
             'not_linked' => (string) $rig->silence($rig->unit($finding->units[0])),
             'no_receiver' => \sprintf('%s sends on %s, and no receiver is set to it.', $link->label, $link->name),
-            default => \sprintf('%s and %s both send on %s: receivers will follow either. One sender for each name.', $rig->link($finding->word('first'))->label, $link->label, $link->name),
+            default => \sprintf(
+                '%s and %s both send on %s: receivers will follow either. One sender for each name.',
+                $rig->link($finding->word('first'))->label,
+                $link->label,
+                $link->name,
+            ),
         };
     }
 }

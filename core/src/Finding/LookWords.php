@@ -12,7 +12,10 @@ final class LookWords
 {
     public static function title(Finding $finding, Rig $rig): string
     {
-        return \sprintf('fast_flash' === $finding->code ? '%s flashes' : '%s has no place on the desk', $rig->look($finding->lookId ?? '')->name);
+        return \sprintf(
+            'fast_flash' === $finding->code ? '%s flashes' : '%s has no place on the desk',
+            $rig->look($finding->lookId ?? '')->name,
+        );
     }
 
     public static function message(Finding $finding, Rig $rig): string
@@ -21,7 +24,20 @@ final class LookWords
         $desk = $rig->desk();
 
         return 'fast_flash' === $finding->code
-            ? \sprintf('%s flashes %s times a second in %s. Flashing light over 3 a second can trigger seizures: put up a notice, follow the venue\'s policy and local rules.', $rig->unit($finding->word('unit'))->name, ChartWording::number($finding->number('hertz')), $look->name)
-            : \sprintf('%s is at bank %d, scene %d; %s has %d banks of %d.', $look->name, $look->bank, $look->number, $desk->name ?? '', $desk->banks ?? 0, $desk->scenesPerBank ?? 0);
+            ? \sprintf(
+                '%s flashes %s times a second in %s. Flashing light over 3 a second can trigger seizures: put up a notice, follow the venue\'s policy and local rules.',
+                $rig->unit($finding->word('unit'))->name,
+                ChartWording::number($finding->number('hertz')),
+                $look->name,
+            )
+            : \sprintf(
+                '%s is at bank %d, scene %d; %s has %d banks of %d.',
+                $look->name,
+                $look->bank,
+                $look->number,
+                $desk->name ?? '',
+                $desk->banks ?? 0,
+                $desk->scenesPerBank ?? 0,
+            );
     }
 }

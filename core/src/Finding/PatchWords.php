@@ -31,8 +31,17 @@ final class PatchWords
         return match ($finding->code) {
             'twins' => self::twins($finding, $rig),
             'overrun' => self::overrun($finding, $rig),
-            'glows' => self::glows($rig->unit($finding->units[0]), $finding->whole('channel'), $finding->whole('value'), $finding->number('level')),
-            'number_twice' => \sprintf('%s are called by the same number: whoever hears "%d" cannot know which.', implode(' and ', self::names($finding, $rig)), $finding->whole('number')),
+            'glows' => self::glows(
+                $rig->unit($finding->units[0]),
+                $finding->whole('channel'),
+                $finding->whole('value'),
+                $finding->number('level'),
+            ),
+            'number_twice' => \sprintf(
+                '%s are called by the same number: whoever hears "%d" cannot know which.',
+                implode(' and ', self::names($finding, $rig)),
+                $finding->whole('number'),
+            ),
             default => self::sharing($finding, $rig),
         };
     }
@@ -40,14 +49,26 @@ final class PatchWords
     /** A curve's floor that leaves light on. */
     public static function glows(Unit $unit, int $channel, int $value, float $level): string
     {
-        return \sprintf('%s still glows in a blackout: with its fader at 0, %s gets %d, which is %s of its light.', $unit->name, $unit->mode()->channel($channel)?->title() ?? '', $value, $level < 0.01 ? 'under 1 %' : \sprintf('%d %%', round(100 * $level)));
+        return \sprintf(
+            '%s still glows in a blackout: with its fader at 0, %s gets %d, which is %s of its light.',
+            $unit->name,
+            $unit->mode()->channel($channel)?->title() ?? '',
+            $value,
+            $level < 0.01 ? 'under 1 %' : \sprintf('%d %%', round(100 * $level)),
+        );
     }
 
     private static function twins(Finding $finding, Rig $rig): string
     {
         [$from, $to] = [$finding->whole('from'), $finding->whole('to')];
 
-        return \sprintf('Both listen to %d–%d in the same mode: %03d is the %s of both, so one fader moves them together.', $from, $to, $from, self::channel($rig->unit($finding->units[0]), $from)->title());
+        return \sprintf(
+            'Both listen to %d–%d in the same mode: %03d is the %s of both, so one fader moves them together.',
+            $from,
+            $to,
+            $from,
+            self::channel($rig->unit($finding->units[0]), $from)->title(),
+        );
     }
 
     private static function sharing(Finding $finding, Rig $rig): string
@@ -55,7 +76,12 @@ final class PatchWords
         [$from, $to] = [$finding->whole('from'), $finding->whole('to')];
         [$b, $a] = [$rig->unit($finding->units[0]), $rig->unit($finding->units[1])];
 
-        return \sprintf('%s belong%s to both. %s', Wording::slots($from, $to), $from === $to ? 's' : '', Sharing::sentence($from, $a->name, self::channel($a, $from), $b->name, self::channel($b, $from)));
+        return \sprintf(
+            '%s belong%s to both. %s',
+            Wording::slots($from, $to),
+            $from === $to ? 's' : '',
+            Sharing::sentence($from, $a->name, self::channel($a, $from), $b->name, self::channel($b, $from)),
+        );
     }
 
     private static function overrun(Finding $finding, Rig $rig): string
@@ -63,7 +89,14 @@ final class PatchWords
         $unit = $rig->unit($finding->units[0]);
         $lost = $unit->span()->last() - Span::LAST_SLOT;
 
-        return \sprintf('%d channels at %d end at %d, so the last %s no address. The last start for it is %d.', $unit->footprint(), $unit->place->address, $unit->span()->last(), 1 === $lost ? 'channel has' : $lost.' channels have', Span::LAST_SLOT - $unit->footprint() + 1);
+        return \sprintf(
+            '%d channels at %d end at %d, so the last %s no address. The last start for it is %d.',
+            $unit->footprint(),
+            $unit->place->address,
+            $unit->span()->last(),
+            1 === $lost ? 'channel has' : $lost.' channels have',
+            Span::LAST_SLOT - $unit->footprint() + 1,
+        );
     }
 
     private static function channel(Unit $unit, int $address): Channel

@@ -38,7 +38,11 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
     /** @param list<string> $topics */
     public static function unknownTopic(string $topic, array $topics): self
     {
-        return new self('unknown_topic', 'topic', \sprintf('There is no topic %s. %s', self::quote($topic), self::nearest($topic, $topics)));
+        return new self(
+            'unknown_topic',
+            'topic',
+            \sprintf('There is no topic %s. %s', self::quote($topic), self::nearest($topic, $topics)),
+        );
     }
 
     public static function missing(string $field): self
@@ -54,7 +58,11 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
     /** @param list<string> $known */
     public static function unknownMember(string $field, string $member, array $known): self
     {
-        return new self('unknown_member', $field, \sprintf('%s is not known here. %s', self::quote($member), self::nearest($member, $known)));
+        return new self(
+            'unknown_member',
+            $field,
+            \sprintf('%s is not known here. %s', self::quote($member), self::nearest($member, $known)),
+        );
     }
 
     public static function outOfRange(string $field, int|float $value, string $allowed): self
@@ -72,7 +80,11 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
     /** @param list<string> $choices */
     public static function notAChoice(string $field, string $given, array $choices): self
     {
-        return new self('not_a_choice', $field, \sprintf('%s cannot be %s. %s', self::name($field), self::quote($given), self::nearest($given, $choices)));
+        return new self(
+            'not_a_choice',
+            $field,
+            \sprintf('%s cannot be %s. %s', self::name($field), self::quote($given), self::nearest($given, $choices)),
+        );
     }
 
     public static function duplicate(string $field, string $key): self
@@ -87,7 +99,11 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
 
     public static function valuesCount(string $field, int $given, int $expected, string $of): self
     {
-        return new self('values_count', $field, \sprintf('%d %s given, but %s has %d channels.', $given, 1 === $given ? 'value is' : 'values are', $of, $expected));
+        return new self(
+            'values_count',
+            $field,
+            \sprintf('%d %s given, but %s has %d channels.', $given, 1 === $given ? 'value is' : 'values are', $of, $expected),
+        );
     }
 
     /** @return array{error: array{code: string, field: string, message: string}} */

@@ -142,7 +142,11 @@ final readonly class Members
     {
         $items = $this->items($member);
         if (\count($items) > $most) {
-            throw InputError::because('out_of_range', $this->path($member), \sprintf('%s holds %d entries; at most %d are allowed.', $this->path($member), \count($items), $most));
+            throw InputError::because(
+                'out_of_range',
+                $this->path($member),
+                \sprintf('%s holds %d entries; at most %d are allowed.', $this->path($member), \count($items), $most),
+            );
         }
         $result = [];
         foreach ($items as $index => $item) {
@@ -152,7 +156,10 @@ final readonly class Members
         return $result;
     }
 
-    /** @return array<array-key, mixed> an object keyed by names, of which PHP makes whole numbers where it can; an empty list counts as one */
+    /**
+     * @return array<array-key, mixed> an object keyed by names, of which PHP makes whole numbers where it can; an empty list counts as
+     *                                 one
+     */
     public function named(string $member): array
     {
         $value = $this->raw($member);

@@ -20,7 +20,25 @@ final readonly class LibraryQuery
     private const MOST_LETTERS = 200;
     private const LETTERS = ['r' => 'red', 'g' => 'green', 'b' => 'blue', 'w' => 'white', 'a' => 'amber', 'c' => 'cyan', 'l' => 'lime'];
     private const CHANNELS = '\s*-?\s*(?:channels?|chan|ch)\b';
-    private const FILLERS = ['with', 'and', 'a', 'an', 'the', 'has', 'that', 'of', 'in', 'for', 'mode', 'modes', 'fixture', 'fixtures', 'channels', 'channel', 'ch'];
+    private const FILLERS = [
+        'with',
+        'and',
+        'a',
+        'an',
+        'the',
+        'has',
+        'that',
+        'of',
+        'in',
+        'for',
+        'mode',
+        'modes',
+        'fixture',
+        'fixtures',
+        'channels',
+        'channel',
+        'ch',
+    ];
 
     /**
      * @param list<QueryWord> $words    each must fit

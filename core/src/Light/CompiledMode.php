@@ -36,9 +36,17 @@ final class CompiledMode
      */
     public static function of(FixtureProfile $profile, string $modeKey): self
     {
-        $mode = $profile->mode($modeKey) ?? throw InputError::because('unknown_mode', 'mode', \sprintf('The fixture has no mode %s.', InputError::quote($modeKey)));
+        $mode = $profile->mode($modeKey) ?? throw InputError::because(
+            'unknown_mode',
+            'mode',
+            \sprintf('The fixture has no mode %s.', InputError::quote($modeKey)),
+        );
         if (!ProfileCheck::isUsable($profile, $mode)) {
-            throw InputError::because('profile_has_errors', 'profile', \sprintf('The chart of mode %s has errors; profile.check lists them.', InputError::quote($mode->name)));
+            throw InputError::because(
+                'profile_has_errors',
+                'profile',
+                \sprintf('The chart of mode %s has errors; profile.check lists them.', InputError::quote($mode->name)),
+            );
         }
         $channels = [];
         foreach ($mode->byOffset() as $channel) {
@@ -47,9 +55,15 @@ final class CompiledMode
                 $channels[$compiled->index] = $compiled;
             }
         }
-        $hasEmitters = [] !== array_merge(...array_map(static fn (CompiledChannel $one): array => $one->emitters(), array_values($channels)));
+        $hasEmitters = [] !== array_merge(...array_map(
+            static fn (CompiledChannel $one): array => $one->emitters(),
+            array_values($channels),
+        ));
         $lamp = $hasEmitters || !$mode->canGiveLight() ? null : $profile->lamp()->chromaticity;
-        $cells = array_map(static fn (int $cell): CompiledCell => self::cell($profile, $channels, $cell, $lamp, $mode->canGiveLight()), $mode->cells());
+        $cells = array_map(
+            static fn (int $cell): CompiledCell => self::cell($profile, $channels, $cell, $lamp, $mode->canGiveLight()),
+            $mode->cells(),
+        );
 
         return new self($mode, $channels, $cells, $mode->canGiveLight());
     }
@@ -158,7 +172,12 @@ final class CompiledMode
     private function refuseCount(array $values): void
     {
         if (\count($values) !== $this->mode->footprint()) {
-            throw InputError::valuesCount('values', \count($values), $this->mode->footprint(), 'mode '.InputError::quote($this->mode->name));
+            throw InputError::valuesCount(
+                'values',
+                \count($values),
+                $this->mode->footprint(),
+                'mode '.InputError::quote($this->mode->name),
+            );
         }
     }
 

@@ -24,14 +24,31 @@ final readonly class DarkReason
 
     public static function dimmerDown(Channel $channel, int $value): self
     {
-        return new self($channel->offset, $value, 'dimmer_down', \sprintf('%s at %d is down. %s', $channel->title(), $value, self::repair($channel)));
+        return new self(
+            $channel->offset,
+            $value,
+            'dimmer_down',
+            \sprintf('%s at %d is down. %s', $channel->title(), $value, self::repair($channel)),
+        );
     }
 
     public static function closed(Channel $channel, int $value): self
     {
         $range = $channel->rangeAt($value);
 
-        return new self($channel->offset, $value, 'closed', \sprintf('%s at %d is in %s, %s. %s', $channel->title(), $value, $range?->title() ?? '', $range?->span() ?? '', self::repair($channel)));
+        return new self(
+            $channel->offset,
+            $value,
+            'closed',
+            \sprintf(
+                '%s at %d is in %s, %s. %s',
+                $channel->title(),
+                $value,
+                $range?->title() ?? '',
+                $range?->span() ?? '',
+                self::repair($channel),
+            ),
+        );
     }
 
     /** @param list<string> $emitters names of the faders that would bring a colour up */

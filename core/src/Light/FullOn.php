@@ -27,7 +27,9 @@ final class FullOn
 
         return array_map(static function (Channel $channel) use ($mode, $hasEmitters): int {
             if ($channel->isFine()) {
-                return $mode->channel((int) $channel->fineOf)?->has(RangeFunction::Intensity, RangeFunction::Emitter) ?? false ? 255 : $channel->default;
+                return $mode->channel((int) $channel->fineOf)?->has(RangeFunction::Intensity, RangeFunction::Emitter) ?? false
+                    ? 255
+                    : $channel->default;
             }
 
             return self::value($channel, $hasEmitters);

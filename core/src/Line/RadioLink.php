@@ -22,7 +22,13 @@ final readonly class RadioLink
         return match (true) {
             $this->isLinked() => null,
             null === $this->receiverName => \sprintf('%s has no receiver set: %s sends on %s.', $unit, $this->sender, $this->senderName),
-            default => \sprintf('%s does not respond: its receiver is set to %s, and %s sends on %s.', $unit, $this->receiverName, $this->sender, $this->senderName),
+            default => \sprintf(
+                '%s does not respond: its receiver is set to %s, and %s sends on %s.',
+                $unit,
+                $this->receiverName,
+                $this->sender,
+                $this->senderName,
+            ),
         };
     }
 }

@@ -43,6 +43,13 @@ final class ListedChannel
     /** @return array<string, mixed> */
     public function document(): array
     {
-        return ['offset' => $this->offset, 'label' => $this->label, 'cell' => $this->cell, 'fineOf' => $this->fineOf, 'default' => $this->default, 'ranges' => $this->ranges];
+        return [
+            'offset' => $this->offset,
+            'label' => $this->label,
+            'cell' => $this->cell,
+            'fineOf' => $this->fineOf,
+            'default' => $this->default,
+            'ranges' => $this->ranges,
+        ];
     }
 }

@@ -35,7 +35,13 @@ final class ListedMode
         $last = [] === $this->channels ? null : $this->channels[\count($this->channels) - 1];
         $label = $row->text('name') ?? '';
         if (null === $last || $last->offset !== $offset || ('' !== $label && $last->label !== $label)) {
-            $this->channels[] = $last = new ListedChannel($offset, $label, $row->number('cell'), $row->number('fine of'), $row->number('rests at') ?? 0);
+            $this->channels[] = $last = new ListedChannel(
+                $offset,
+                $label,
+                $row->number('cell'),
+                $row->number('fine of'),
+                $row->number('rests at') ?? 0,
+            );
         }
         $last->take($row);
     }

@@ -64,9 +64,23 @@ final readonly class PatchRow
             self::place($text),
             self::number($text['number'] ?? null),
             isset($text['position']) ? Limits::name($text['position'], 'position') : null,
-            isset($text['groups']) ? Limits::groups(array_values(array_filter(array_map(trim(...), explode(',', strtr($text['groups'], ';|', ',,'))), static fn (string $one): bool => '' !== $one)), 'groups') : null,
+            isset($text['groups'])
+                ? Limits::groups(
+                    array_values(array_filter(
+                        array_map(trim(...), explode(',', strtr($text['groups'], ';|', ',,'))),
+                        static fn (string $one): bool => '' !== $one,
+                    )),
+                    'groups',
+                )
+                : null,
             isset($text['note']) ? Limits::note($text['note'], 'note') : null,
-            isset($text['tape']) ? TapeColour::tryFrom(mb_strtolower($text['tape'])) ?? throw InputError::notAChoice('tape', $text['tape'], array_column(TapeColour::cases(), 'value')) : null,
+            isset($text['tape'])
+                ? TapeColour::tryFrom(mb_strtolower($text['tape'])) ?? throw InputError::notAChoice(
+                    'tape',
+                    $text['tape'],
+                    array_column(TapeColour::cases(), 'value'),
+                )
+                : null,
             self::spot($text),
         );
     }
@@ -79,13 +93,27 @@ final readonly class PatchRow
         }
         $universe = 1;
         if (isset($text['universe'])) {
-            if (1 !== preg_match('/^\D{0,12}?(\d{1,5})$/D', $text['universe'], $parts) || (int) $parts[1] < 1 || (int) $parts[1] > Limits::UNIVERSES) {
-                throw InputError::because('out_of_range', 'universe', \sprintf('%s is no universe: it is a number from 1 to %d.', InputError::quote($text['universe']), Limits::UNIVERSES));
+            if (1 !== preg_match(
+                '/^\D{0,12}?(\d{1,5})$/D',
+                $text['universe'],
+                $parts,
+            ) || (int) $parts[1] < 1 || (int) $parts[1] > Limits::UNIVERSES) {
+                throw InputError::because(
+                    'out_of_range',
+                    'universe',
+                    \sprintf('%s is no universe: it is a number from 1 to %d.', InputError::quote($text['universe']), Limits::UNIVERSES),
+                );
             }
             $universe = (int) $parts[1];
         }
         // "85-88" and "85 to 88" name the whole span; its first slot is the address.
-        $address = isset($text['universe']) && 1 === preg_match('/^(\d{1,3})\s*(?:-|–|to)\s*(\d{1,3})$/D', $text['address'], $parts) && (int) $parts[1] <= (int) $parts[2] && (int) $parts[2] <= Span::LAST_SLOT ? $parts[1] : $text['address'];
+        $address = isset($text['universe']) && 1 === preg_match(
+            '/^(\d{1,3})\s*(?:-|–|to)\s*(\d{1,3})$/D',
+            $text['address'],
+            $parts,
+        ) && (int) $parts[1] <= (int) $parts[2] && (int) $parts[2] <= Span::LAST_SLOT
+            ? $parts[1]
+            : $text['address'];
 
         return Place::typed($address, $universe);
     }
@@ -96,7 +124,11 @@ final readonly class PatchRow
             return null;
         }
         if (1 !== preg_match('/^\d{1,5}$/D', $text) || (int) $text < 1) {
-            throw InputError::because('out_of_range', 'number', \sprintf('%s is no unit number: it is a whole number from 1 to %d.', InputError::quote($text), Limits::NUMBER));
+            throw InputError::because(
+                'out_of_range',
+                'number',
+                \sprintf('%s is no unit number: it is a whole number from 1 to %d.', InputError::quote($text), Limits::NUMBER),
+            );
         }
 
         return (int) $text;
@@ -110,14 +142,22 @@ final readonly class PatchRow
         }
         $height = isset($text['height']) ? self::metres('height', $text['height'], 0, Spot::HIGHEST) : null;
 
-        return new Spot(self::metres('x', $text['x'], -Spot::FARTHEST, Spot::FARTHEST), self::metres('y', $text['y'], -Spot::FARTHEST, Spot::FARTHEST), $height);
+        return new Spot(
+            self::metres('x', $text['x'], -Spot::FARTHEST, Spot::FARTHEST),
+            self::metres('y', $text['y'], -Spot::FARTHEST, Spot::FARTHEST),
+            $height,
+        );
     }
 
     private static function metres(string $field, string $text, float $least, float $most): float
     {
         $plain = str_replace(',', '.', (string) preg_replace('/\s*m$/i', '', $text));
         if (!is_numeric($plain) || (float) $plain < $least || (float) $plain > $most) {
-            throw InputError::because('out_of_range', $field, \sprintf('%s are no metres from %d to %d.', InputError::quote($text), $least, $most));
+            throw InputError::because(
+                'out_of_range',
+                $field,
+                \sprintf('%s are no metres from %d to %d.', InputError::quote($text), $least, $most),
+            );
         }
 
         return (float) $plain;

@@ -21,7 +21,12 @@ final class ProfileList
             foreach ($profile->modes as $mode) {
                 foreach ([] === $mode->channels ? [null] : $mode->channels as $channel) {
                     foreach (null === $channel || [] === $channel->ranges ? [null] : $channel->ranges as $range) {
-                        $rows[] = self::row([...self::ofProfile($profile), ...self::ofMode($mode), ...(null === $channel ? [] : self::ofChannel($channel)), ...(null === $range ? [] : self::ofRange($range))]);
+                        $rows[] = self::row([
+                            ...self::ofProfile($profile),
+                            ...self::ofMode($mode),
+                            ...(null === $channel ? [] : self::ofChannel($channel)),
+                            ...(null === $range ? [] : self::ofRange($range)),
+                        ]);
                     }
                 }
             }
@@ -59,19 +64,34 @@ final class ProfileList
     {
         $number = static fn (float $value): string => (string) json_encode($value);
 
-        return implode(' ', [rawurlencode($emitter->key), $number($emitter->chromaticity->x), $number($emitter->chromaticity->y), $number($emitter->flux)]).($emitter->typical ? ' typical' : '');
+        return implode(
+            ' ',
+            [rawurlencode($emitter->key), $number($emitter->chromaticity->x), $number($emitter->chromaticity->y), $number($emitter->flux)],
+        ).($emitter->typical ? ' typical' : '');
     }
 
     /** @return array<string, string|int|float|null> */
     private static function ofMode(Mode $mode): array
     {
-        return ['mode' => $mode->key, 'mode name' => $mode->name, 'count' => $mode->count, 'display' => $mode->display, 'setup' => $mode->setup];
+        return [
+            'mode' => $mode->key,
+            'mode name' => $mode->name,
+            'count' => $mode->count,
+            'display' => $mode->display,
+            'setup' => $mode->setup,
+        ];
     }
 
     /** @return array<string, string|int|float|null> */
     private static function ofChannel(Channel $channel): array
     {
-        return ['channel' => $channel->offset, 'name' => $channel->label, 'cell' => $channel->cell, 'fine of' => $channel->fineOf, 'rests at' => $channel->default];
+        return [
+            'channel' => $channel->offset,
+            'name' => $channel->label,
+            'cell' => $channel->cell,
+            'fine of' => $channel->fineOf,
+            'rests at' => $channel->default,
+        ];
     }
 
     /** @return array<string, string|int|float|null> */

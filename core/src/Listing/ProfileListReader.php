@@ -24,7 +24,11 @@ final class ProfileListReader
     public static function read(array $rows): array
     {
         if (\count($rows) > self::MOST_ROWS) {
-            throw InputError::because('out_of_range', '', \sprintf('The list has %s rows; at most %s are read.', number_format(\count($rows)), number_format(self::MOST_ROWS)));
+            throw InputError::because(
+                'out_of_range',
+                '',
+                \sprintf('The list has %s rows; at most %s are read.', number_format(\count($rows)), number_format(self::MOST_ROWS)),
+            );
         }
         $columns = self::columns($rows[0] ?? []);
         $fixtures = [];
@@ -40,7 +44,10 @@ final class ProfileListReader
         }
         $profiles = [];
         foreach ($fixtures as $name => $fixture) {
-            $document = $fixture + ['modes' => array_map(static fn (ListedMode $one): array => $one->document(), array_values($modes[$name] ?? []))];
+            $document = $fixture + ['modes' => array_map(
+                static fn (ListedMode $one): array => $one->document(),
+                array_values($modes[$name] ?? []),
+            )];
             $profiles[] = ProfileReader::read(Json::decode(Json::encode($document)));
         }
 
@@ -67,7 +74,11 @@ final class ProfileListReader
         }
         foreach (ProfileColumns::NEEDED as $needed) {
             if (!isset($columns[$needed])) {
-                throw InputError::because('missing', 'row 1', \sprintf('The list has no column "%s". Its first row must name the columns.', $needed));
+                throw InputError::because(
+                    'missing',
+                    'row 1',
+                    \sprintf('The list has no column "%s". Its first row must name the columns.', $needed),
+                );
             }
         }
 
@@ -77,11 +88,20 @@ final class ProfileListReader
     /** @return array<string, mixed> the document's members before its modes */
     private static function fixture(ListRow $row): array
     {
-        $document = ['format' => FixtureProfile::FORMAT, 'version' => FixtureProfile::VERSION, 'maker' => $row->needed('maker'), 'model' => $row->needed('model'), 'kind' => $row->text('kind') ?? ''];
+        $document = [
+            'format' => FixtureProfile::FORMAT,
+            'version' => FixtureProfile::VERSION,
+            'maker' => $row->needed('maker'),
+            'model' => $row->needed('model'),
+            'kind' => $row->text('kind') ?? '',
+        ];
         if (null !== $row->number('watts')) {
             $document['watts'] = $row->number('watts');
         }
-        $movement = array_filter(['pan' => $row->number('pan'), 'tilt' => $row->number('tilt')], static fn (mixed $value): bool => null !== $value);
+        $movement = array_filter(
+            ['pan' => $row->number('pan'), 'tilt' => $row->number('tilt')],
+            static fn (mixed $value): bool => null !== $value,
+        );
         if ([] !== $movement) {
             $document['movement'] = $movement;
         }
@@ -92,7 +112,10 @@ final class ProfileListReader
             $document['switches'] = ['count' => (int) $parts[1], 'base' => (int) $parts[2]];
         }
         if (null !== $row->text('emitters')) {
-            $document['emitters'] = array_map(static fn (string $text): array => self::emitter($row, trim($text)), explode(';', $row->text('emitters')));
+            $document['emitters'] = array_map(
+                static fn (string $text): array => self::emitter($row, trim($text)),
+                explode(';', $row->text('emitters')),
+            );
         }
 
         return $document;

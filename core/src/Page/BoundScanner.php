@@ -39,10 +39,18 @@ final class BoundScanner
     public static function whole(string $text, Notation $notation = Notation::Decimal): ?Bound
     {
         $text = trim($text, ' ()[]=:;,');
-        if (Notation::Hexadecimal === $notation && 1 === preg_match('/^([0-9a-f]{1,2})h?(?:'.self::UPTO.'([0-9a-f]{1,2})h?)?$/i', $text, $parts)) {
+        if (Notation::Hexadecimal === $notation && 1 === preg_match(
+            '/^([0-9a-f]{1,2})h?(?:'.self::UPTO.'([0-9a-f]{1,2})h?)?$/i',
+            $text,
+            $parts,
+        )) {
             return Bound::between((float) hexdec($parts[1]), (float) hexdec($parts[2] ?? $parts[1]), $notation, 0, \strlen($text));
         }
-        if (Notation::Percent === $notation && 1 === preg_match('/^('.self::PERCENT.')\s*%?(?:'.self::UPTO.'('.self::PERCENT.')\s*%?)?$/i', $text, $parts)) {
+        if (Notation::Percent === $notation && 1 === preg_match(
+            '/^('.self::PERCENT.')\s*%?(?:'.self::UPTO.'('.self::PERCENT.')\s*%?)?$/i',
+            $text,
+            $parts,
+        )) {
             return Bound::between(self::real($parts[1]), self::real($parts[2] ?? $parts[1]), $notation, 0, \strlen($text));
         }
         if (1 === preg_match('/^\d{1,3}$/', $text)) {
@@ -60,11 +68,23 @@ final class BoundScanner
         if (!str_contains($text, '%')) {
             return;
         }
-        foreach (self::matches('/'.$before.'(?:from\s+)?('.self::PERCENT.')\s*%?'.self::UPTO.'('.self::PERCENT.')\s*%/i', $text) as [$whole, $start, $groups]) {
+        foreach (self::matches(
+            '/'.$before.'(?:from\s+)?('.self::PERCENT.')\s*%?'.self::UPTO.'('.self::PERCENT.')\s*%/i',
+            $text,
+        ) as [$whole, $start, $groups]) {
             yield Bound::between(self::real($groups[0]), self::real($groups[1]), Notation::Percent, $start, \strlen($whole));
         }
-        foreach (self::matches('/'.$before.'(?:(?:>=|=>|>|from|above)\s*('.self::PERCENT.')\s*%|('.self::PERCENT.')\s*%\s*(?:\+|(?:and|or)\s+(?:above|up|more)))/i', $text) as [$whole, $start, $groups]) {
-            yield Bound::between(self::real('' !== $groups[0] ? $groups[0] : $groups[1]), 100.0, Notation::Percent, $start, \strlen($whole));
+        foreach (self::matches(
+            '/'.$before.'(?:(?:>=|=>|>|from|above)\s*('.self::PERCENT.')\s*%|('.self::PERCENT.')\s*%\s*(?:\+|(?:and|or)\s+(?:above|up|more)))/i',
+            $text,
+        ) as [$whole, $start, $groups]) {
+            yield Bound::between(
+                self::real('' !== $groups[0] ? $groups[0] : $groups[1]),
+                100.0,
+                Notation::Percent,
+                $start,
+                \strlen($whole),
+            );
         }
     }
 
@@ -73,7 +93,10 @@ final class BoundScanner
     {
         $one = '('.self::HEX.'|'.self::DECIMAL.')';
         $last = null;
-        foreach (self::matches('/'.self::BEFORE.'(?:from\s+)?'.$one.self::UPTO.$one.self::AFTER.'/i', $text) as [$whole, $start, [$from, $to]]) {
+        foreach (self::matches(
+            '/'.self::BEFORE.'(?:from\s+)?'.$one.self::UPTO.$one.self::AFTER.'/i',
+            $text,
+        ) as [$whole, $start, [$from, $to]]) {
             $end = $start + \strlen($whole);
             if (self::isName($text, $start, $end, $from, $to, $last)) {
                 continue;
@@ -153,14 +176,26 @@ final class BoundScanner
     private static function withSingles(string $text, array $bounds): array
     {
         $singles = [];
-        foreach (self::matches('/'.self::BEFORE.'('.self::HEX.'|'.self::DECIMAL.')\s*(%?)'.self::AFTER.'/i', $text) as [$whole, $start, [$number, $percent]]) {
+        foreach (self::matches(
+            '/'.self::BEFORE.'('.self::HEX.'|'.self::DECIMAL.')\s*(%?)'.self::AFTER.'/i',
+            $text,
+        ) as [$whole, $start, [$number, $percent]]) {
             $end = $start + \strlen($whole);
             $value = self::value($number);
             $isInside = [] !== array_filter($bounds, static fn (Bound $bound): bool => $start < $bound->end() && $end > $bound->start);
-            if ($isInside || 1 === preg_match('/^\dch$/i', $number) || $value > 255 || !self::isValue($text, $start, $end, $number, $value, $bounds)) {
+            if ($isInside || 1 === preg_match('/^\dch$/i', $number) || $value > 255 || !self::isValue(
+                $text,
+                $start,
+                $end,
+                $number,
+                $value,
+                $bounds,
+            )) {
                 continue;
             }
-            $notation = '' !== $percent ? Notation::Percent : (1 === preg_match('/^'.self::HEX.'$/i', $number) ? Notation::Hexadecimal : Notation::Decimal);
+            $notation = '' !== $percent
+                ? Notation::Percent
+                : (1 === preg_match('/^'.self::HEX.'$/i', $number) ? Notation::Hexadecimal : Notation::Decimal);
             $singles[] = new Bound($value, $value, $notation, false, $start, \strlen(rtrim($whole)), true);
         }
         $all = [...$bounds, ...$singles];

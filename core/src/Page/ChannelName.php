@@ -20,7 +20,10 @@ final readonly class ChannelName
         $ranges = array_map(static fn (DraftRange $one): DraftRange => clone $one, $draft->ranges);
         $bare = self::withoutQuantity($label);
         if ([] === $ranges) {
-            return new self($bare, [new DraftRange(Bound::between(0, 255, Notation::Decimal, 0, 0), $bare === $label ? '' : $label, $draft->line)]);
+            return new self(
+                $bare,
+                [new DraftRange(Bound::between(0, 255, Notation::Decimal, 0, 0), $bare === $label ? '' : $label, $draft->line)],
+            );
         }
         if ($bare !== $label && 1 === \count($ranges)) {
             // "Zoom 10°-40°": the name holds what its only range sweeps.
@@ -56,7 +59,10 @@ final readonly class ChannelName
             return $subject;
         }
         // A channel without a name, or with one that says nothing, is about what its ranges first speak of.
-        $emitters = array_filter(array_map(static fn (DraftRange $range): ?string => EmitterWords::keyOf($range->text), $this->ranges), static fn (?string $key): bool => null !== $key);
+        $emitters = array_filter(
+            array_map(static fn (DraftRange $range): ?string => EmitterWords::keyOf($range->text), $this->ranges),
+            static fn (?string $key): bool => null !== $key,
+        );
         if (\count(array_unique($emitters)) > 1) {
             return Subject::Preset;
         }
@@ -74,7 +80,13 @@ final readonly class ChannelName
     public function looksLikeWheel(): bool
     {
         foreach ($this->ranges as $range) {
-            if (1 === preg_match('/\b(?:open|rotation|spin|scroll|split|half|rainbow|cw|ccw|wheel|stop)\b/', Words::normal($range->text)) || 1 === preg_match('/^\W*white\W*$/i', $range->text) && $range === $this->ranges[0] || 1 === preg_match('/\w\s*[\/&]\s*\w/', $range->text) && ColourNames::namesTwo($range->text)) {
+            if (1 === preg_match(
+                '/\b(?:open|rotation|spin|scroll|split|half|rainbow|cw|ccw|wheel|stop)\b/',
+                Words::normal($range->text),
+            ) || 1 === preg_match('/^\W*white\W*$/i', $range->text) && $range === $this->ranges[0] || 1 === preg_match(
+                '/\w\s*[\/&]\s*\w/',
+                $range->text,
+            ) && ColourNames::namesTwo($range->text)) {
                 return true;
             }
         }
@@ -92,7 +104,11 @@ final readonly class ChannelName
         if (1 === preg_match('/^(.{2,}?)\s*(?::|\s-\s)\s*(.+)$/', $text, $parts)) {
             return [$parts[1], $parts[2]];
         }
-        if (1 === preg_match('/^(.*\w)\s+((?:off|on|open|closed?|stop|no (?:function|effect)|slow\W.*|dark\W.*|shut|black-?out|fully open)\W*)$/iu', $text, $parts)) {
+        if (1 === preg_match(
+            '/^(.*\w)\s+((?:off|on|open|closed?|stop|no (?:function|effect)|slow\W.*|dark\W.*|shut|black-?out|fully open)\W*)$/iu',
+            $text,
+            $parts,
+        )) {
             return [$parts[1], $parts[2]];
         }
 
@@ -107,7 +123,16 @@ final readonly class ChannelName
     /** Text after a channel's only values, less its figures, names the channel. */
     private static function withoutQuantity(string $text): string
     {
-        $name = preg_replace(['/[(\[]\s*[-+]?[\d.,]+\s*(?:%|hz|°|k|s|rpm)?\s*(?:-|\.\.|~|to|->)?\s*[-+]?[\d.,]*\s*(?:%|hz|°|k|s|rpm)?\s*[)\]]/iu', '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)?\s*(?:-|\.\.+|~|to|->)\s*[-+]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)(?!\w)/iu', '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|degrees?|rpm)(?!\w)/iu', '/[,:;]?\s*(?:from\s+)?\b(?:slow|fast|dark|bright|min|max|low|high|full)\w*\s*(?:to|-+>?|~|\.\.+|\/)\s*(?:slow|fast|dark|bright|min|max|low|high|full)\w*/iu'], ' ', $text) ?? $text;
+        $name = preg_replace(
+            [
+                '/[(\[]\s*[-+]?[\d.,]+\s*(?:%|hz|°|k|s|rpm)?\s*(?:-|\.\.|~|to|->)?\s*[-+]?[\d.,]*\s*(?:%|hz|°|k|s|rpm)?\s*[)\]]/iu',
+                '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)?\s*(?:-|\.\.+|~|to|->)\s*[-+]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)(?!\w)/iu',
+                '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|degrees?|rpm)(?!\w)/iu',
+                '/[,:;]?\s*(?:from\s+)?\b(?:slow|fast|dark|bright|min|max|low|high|full)\w*\s*(?:to|-+>?|~|\.\.+|\/)\s*(?:slow|fast|dark|bright|min|max|low|high|full)\w*/iu',
+            ],
+            ' ',
+            $text,
+        ) ?? $text;
         $name = trim(preg_replace('/\s+/', ' ', $name) ?? $name, ' :,;-=/');
 
         return '' === $name ? trim($text) : $name;

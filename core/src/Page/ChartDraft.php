@@ -112,7 +112,9 @@ final class ChartDraft
         }
         $isNear = $number > $last && $number <= $last + 8;
 
-        return $isNear && Subject::Unknown !== Vocabulary::subjectOf(Splitting::of('/\d|\s{2,}/', trim($rest))[0]) && 1 === preg_match('/^\W*\p{L}/u', $rest);
+        return $isNear
+            && Subject::Unknown !== Vocabulary::subjectOf(Splitting::of('/\d|\s{2,}/', trim($rest))[0])
+            && 1 === preg_match('/^\W*\p{L}/u', $rest);
     }
 
     /** Whether words by themselves have a place to go. */
@@ -224,7 +226,11 @@ final class ChartDraft
             }
         }
         if ($isShared) {
-            $this->remarks->add($line, RemarkCode::Guessed, \sprintf('"%s" is taken for the name of each of the %d channels on the line.', $label, \count($this->open)));
+            $this->remarks->add(
+                $line,
+                RemarkCode::Guessed,
+                \sprintf('"%s" is taken for the name of each of the %d channels on the line.', $label, \count($this->open)),
+            );
         }
     }
 
@@ -343,6 +349,12 @@ final class ChartDraft
     /** @param list<Piece> $pieces */
     private static function shown(array $pieces): string
     {
-        return implode(' ', array_map(static fn (Piece $piece): string => null === $piece->bound ? $piece->text : ($piece->bound->isSingle ? (string) $piece->bound->from : $piece->bound->from.'-'.$piece->bound->to), $pieces));
+        return implode(
+            ' ',
+            array_map(
+                static fn (Piece $piece): string => null === $piece->bound ? $piece->text : ($piece->bound->isSingle ? (string) $piece->bound->from : $piece->bound->from.'-'.$piece->bound->to),
+                $pieces,
+            ),
+        );
     }
 }

@@ -47,7 +47,10 @@ final class ChartReader
     /** @param list<Row> $rows */
     private function readRows(array $rows): ChartReading
     {
-        $this->hasMarks = \count(array_filter($rows, static fn (Row $row): bool => null !== ChannelMark::strong(($row->filled()[0] ?? new Cell('', 0, 0))->text))) > 0;
+        $this->hasMarks = \count(array_filter(
+            $rows,
+            static fn (Row $row): bool => null !== ChannelMark::strong(($row->filled()[0] ?? new Cell('', 0, 0))->text),
+        )) > 0;
         foreach ($rows as $index => $row) {
             if ($row->isBlank() || $row->isRule()) {
                 continue;
@@ -65,7 +68,11 @@ final class ChartReader
             $modes[] = new ReadMode($mode->heading->name, $mode->heading->count ?? \count($channels), $channels);
         }
 
-        return new ChartReading($modes, ModeMaker::emitters(array_map(static fn (ReadMode $mode): array => $mode->channels, $modes)), $this->remarks->sorted());
+        return new ChartReading(
+            $modes,
+            ModeMaker::emitters(array_map(static fn (ReadMode $mode): array => $mode->channels, $modes)),
+            $this->remarks->sorted(),
+        );
     }
 
     /** @param list<Row> $following */
@@ -98,7 +105,11 @@ final class ChartReader
     /** "Channel", "Value": the head of a table of which each cell stands on a line of its own. */
     private function isHeaderWord(Row $row): bool
     {
-        return 1 === \count($row->filled()) && \in_array(ColumnRole::ofHeading($row->text()), [ColumnRole::Channel, ColumnRole::Values, ColumnRole::Hex, ColumnRole::Percent, ColumnRole::Text, ColumnRole::Label], true)
+        return 1 === \count($row->filled()) && \in_array(
+            ColumnRole::ofHeading($row->text()),
+            [ColumnRole::Channel, ColumnRole::Values, ColumnRole::Hex, ColumnRole::Percent, ColumnRole::Text, ColumnRole::Label],
+            true,
+        )
             && !$this->draft->wantsWords() && 1 !== preg_match('/\d/', $row->text());
     }
 
@@ -137,7 +148,9 @@ final class ChartReader
                 $this->draft->enter($this->beside[$group], $row->line);
             }
             $last = $group;
-            null !== $this->header && !$this->header->isLoose ? $this->tableRow($row, $this->header->place($row)[$group] ?? []) : $this->freeRow($row);
+            null !== $this->header && !$this->header->isLoose
+                ? $this->tableRow($row, $this->header->place($row)[$group] ?? [])
+                : $this->freeRow($row);
         }
     }
 
@@ -176,7 +189,10 @@ final class ChartReader
     private function beside(Row $row): void
     {
         $cells = $row->filled();
-        if (1 === \count($cells) && preg_match_all('/(?<![\w])ch(?:annel)?\.?\s*\d{1,3}\b/i', $cells[0]->text) > 1 && null !== ChannelMark::strong($cells[0]->text) && [] === self::joinedMarks($cells[0]->text)) {
+        if (1 === \count($cells) && preg_match_all(
+            '/(?<![\w])ch(?:annel)?\.?\s*\d{1,3}\b/i',
+            $cells[0]->text,
+        ) > 1 && null !== ChannelMark::strong($cells[0]->text) && [] === self::joinedMarks($cells[0]->text)) {
             foreach (Splitting::of('/\s+(?=ch(?:annel)?\.?\s*\d{1,3}\b)/i', $cells[0]->text) as $part) {
                 $this->freeRow($row->withCells([new Cell($part, 0, 0)]));
             }
@@ -215,7 +231,10 @@ final class ChartReader
         $marks = [];
         $rest = [];
         $hasDash = false;
-        $modes = array_values(array_filter($this->header->groups[0] ?? [], static fn (Column $column): bool => ColumnRole::Mode === $column->role));
+        $modes = array_values(array_filter(
+            $this->header->groups[0] ?? [],
+            static fn (Column $column): bool => ColumnRole::Mode === $column->role,
+        ));
         foreach ($placed as [$column, $cell]) {
             $isNumbered = ColumnRole::Channel === $column->role || ColumnRole::Mode === $column->role;
             $mark = $isNumbered ? ChannelMark::cell($cell->text) : null;
@@ -224,7 +243,8 @@ final class ChartReader
                 $rest = '' === $mark->rest ? $rest : [...$rest, [$column, new Cell($mark->rest, $cell->index, $cell->start)]];
             } elseif ($isNumbered && $cell->isDash()) {
                 $hasDash = true;
-            } elseif (ColumnRole::ModeName === $column->role || ($isNumbered && [] === BoundScanner::scan($cell->text) && null !== ModeHeading::of($cell->text))) {
+            } elseif (ColumnRole::ModeName === $column->role
+                || ($isNumbered && [] === BoundScanner::scan($cell->text) && null !== ModeHeading::of($cell->text))) {
                 $this->draft->enter(ModeHeading::ofColumn($cell->text), $row->line);
             } else {
                 $rest[] = [$column, $cell];
@@ -258,7 +278,12 @@ final class ChartReader
             return;
         }
         [$marks, $first] = $this->marks($cells);
-        $rest = null === $first ? $cells : array_values(array_filter([new Cell($first, $cells[0]->index, $cells[0]->start), ...\array_slice($cells, 1)], static fn (Cell $cell): bool => '' !== $cell->text));
+        $rest = null === $first
+            ? $cells
+            : array_values(array_filter(
+                [new Cell($first, $cells[0]->index, $cells[0]->start), ...\array_slice($cells, 1)],
+                static fn (Cell $cell): bool => '' !== $cell->text,
+            ));
         if (null !== $this->header && $this->header->isLoose && [] !== $this->header->modes()) {
             [$marks, $rest, $isSkipped] = $this->looseMarks($row);
             if ($isSkipped) {
@@ -288,10 +313,16 @@ final class ChartReader
         }
         $number = $cells[0]->number();
         $weak = null === $number ? ChannelMark::weak($text) : null;
-        if (null !== $number && $this->draft->expects($number, implode(' ', array_map(static fn (Cell $cell): string => $cell->text, \array_slice($cells, 1))))) {
+        if (null !== $number && $this->draft->expects(
+            $number,
+            implode(' ', array_map(static fn (Cell $cell): string => $cell->text, \array_slice($cells, 1))),
+        )) {
             return [[[$number]], ''];
         }
-        if (null !== $weak && 1 === \count($weak->numbers) && $this->draft->expects($weak->numbers[0], $weak->rest.' '.implode(' ', array_map(static fn (Cell $cell): string => $cell->text, \array_slice($cells, 1))))) {
+        if (null !== $weak && 1 === \count($weak->numbers) && $this->draft->expects(
+            $weak->numbers[0],
+            $weak->rest.' '.implode(' ', array_map(static fn (Cell $cell): string => $cell->text, \array_slice($cells, 1))),
+        )) {
             return [[$weak->numbers], $weak->rest];
         }
 

@@ -32,7 +32,14 @@ final class ChartWriter
         $rows = [];
         foreach ($channel->ranges as $index => $range) {
             $words = $range->label === $channel->label ? '' : $range->label;
-            $rows[] = \sprintf("%s\t%s\t%03d-%03d\t%s", 0 === $index ? $channel->offset : '', 0 === $index ? self::cell($channel->label) : '', $range->from, $range->to, self::cell($words));
+            $rows[] = \sprintf(
+                "%s\t%s\t%03d-%03d\t%s",
+                0 === $index ? $channel->offset : '',
+                0 === $index ? self::cell($channel->label) : '',
+                $range->from,
+                $range->to,
+                self::cell($words),
+            );
         }
 
         return [] === $rows ? [\sprintf("%d\t%s\t000-255\t", $channel->offset, self::cell($channel->label))] : $rows;

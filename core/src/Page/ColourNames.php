@@ -21,7 +21,18 @@ final class ColourNames
     ];
 
     /** What emitters make together, for built-in colours written as "R+G" or "red + blue". */
-    private const MIXES = ['red' => [255, 0, 0], 'green' => [0, 255, 0], 'blue' => [0, 0, 255], 'white' => [255, 255, 255], 'amber' => [255, 160, 0], 'cyan' => [0, 255, 255], 'lime' => [191, 255, 0], 'uv' => [80, 0, 255], 'warm-white' => [255, 210, 161], 'cool-white' => [223, 233, 255]];
+    private const MIXES = [
+        'red' => [255, 0, 0],
+        'green' => [0, 255, 0],
+        'blue' => [0, 0, 255],
+        'white' => [255, 255, 255],
+        'amber' => [255, 160, 0],
+        'cyan' => [0, 255, 255],
+        'lime' => [191, 255, 0],
+        'uv' => [80, 0, 255],
+        'warm-white' => [255, 210, 161],
+        'cool-white' => [223, 233, 255],
+    ];
 
     /** @return string|null "#rrggbb", or null when the text names no colour, or two of a split slot */
     public static function hexOf(string $text): ?string

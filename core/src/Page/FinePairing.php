@@ -20,7 +20,10 @@ final class FinePairing
             // "Pan 16 bit" beside "Pan fine" is the coarse one.
             $isLow = 1 === preg_match('/\b(?:fine|lsb|low(?:er)? byte|lo byte)\b/i', $label);
             $axes = array_map(Vocabulary::axis(...), array_diff_key($labels, [$offset => '']));
-            if (!$isLow && [] === array_diff_key(array_filter($axes, static fn (string $axis): bool => $axis === Vocabulary::axis($label)), $fine)) {
+            if (!$isLow && [] === array_diff_key(
+                array_filter($axes, static fn (string $axis): bool => $axis === Vocabulary::axis($label)),
+                $fine,
+            )) {
                 unset($fine[$offset]);
             }
         }

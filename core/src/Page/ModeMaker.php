@@ -26,7 +26,11 @@ final class ModeMaker
             $name = $names[$offset];
             $ranges = isset($fine[$offset]) ? [] : (new RangeMaker($subjects[$offset], $name->label, $this->remarks))->all($name->ranges);
             if (!isset($fine[$offset]) && [] === $draft->ranges) {
-                $this->remarks->add($draft->line, RemarkCode::Guessed, \sprintf('Channel %d gives no values: 0 to 255 is taken for all of it.', $offset));
+                $this->remarks->add(
+                    $draft->line,
+                    RemarkCode::Guessed,
+                    \sprintf('Channel %d gives no values: 0 to 255 is taken for all of it.', $offset),
+                );
             }
             $channels[] = new Channel($offset, $name->label, $cells[$offset] ?? null, $fine[$offset] ?? null, 0, $ranges);
         }
@@ -44,14 +48,26 @@ final class ModeMaker
     {
         $subjects = array_map(static fn (ChannelName $name): Subject => $name->subject(), $names);
         $plain = array_diff_key($subjects, $fine);
-        $has = static fn (Subject ...$wanted): bool => [] !== array_filter($plain, static fn (Subject $one): bool => \in_array($one, $wanted, true));
+        $has = static fn (Subject ...$wanted): bool => [] !== array_filter(
+            $plain,
+            static fn (Subject $one): bool => \in_array($one, $wanted, true),
+        );
         foreach ($plain as $offset => $subject) {
             $subjects[$offset] = match (true) {
-                Subject::Speed === $subject => !$has(Subject::Program) && $has(Subject::Pan, Subject::Tilt) ? Subject::MoveTime : Subject::ProgramSpeed,
-                Subject::Turn === $subject && $has(Subject::Pan, Subject::Tilt) && str_contains(Words::normal($names[$offset]->label), 'speed') => Subject::MoveTime,
-                Subject::Colour === $subject => $names[$offset]->looksLikeWheel() || $has(Subject::Gobo) && !$has(Subject::Emitter) ? Subject::Wheel : Subject::Preset,
+                Subject::Speed === $subject => !$has(Subject::Program) && $has(Subject::Pan, Subject::Tilt)
+                    ? Subject::MoveTime
+                    : Subject::ProgramSpeed,
+                Subject::Turn === $subject && $has(Subject::Pan, Subject::Tilt) && str_contains(
+                    Words::normal($names[$offset]->label),
+                    'speed',
+                ) => Subject::MoveTime,
+                Subject::Colour === $subject => $names[$offset]->looksLikeWheel() || $has(Subject::Gobo) && !$has(Subject::Emitter)
+                    ? Subject::Wheel
+                    : Subject::Preset,
                 // Subtractive flags take light away; the format has emitters only.
-                Subject::Emitter === $subject && 'cyan' === EmitterWords::keyOf($names[$offset]->label) && self::hasFlags($names) => Subject::Foreign,
+                Subject::Emitter === $subject
+                    && 'cyan' === EmitterWords::keyOf($names[$offset]->label)
+                    && self::hasFlags($names) => Subject::Foreign,
                 default => $subject,
             };
         }

@@ -34,7 +34,15 @@ final class PageText
     {
         $lines = Splitting::of('/\R/', rtrim(mb_scrub($text)));
         if (\count($lines) > self::MOST_LINES) {
-            throw InputError::because('out_of_range', 'text', \sprintf('The text has %s lines; a chart of at most %s is read. Paste the pages that hold the chart.', number_format(\count($lines)), number_format(self::MOST_LINES)));
+            throw InputError::because(
+                'out_of_range',
+                'text',
+                \sprintf(
+                    'The text has %s lines; a chart of at most %s is read. Paste the pages that hold the chart.',
+                    number_format(\count($lines)),
+                    number_format(self::MOST_LINES),
+                ),
+            );
         }
         $numbered = [];
         foreach ($lines as $index => $line) {

@@ -11,7 +11,15 @@ final readonly class QuantityText
 {
     private const NUMBER = '[-+±]?\d+(?:[.,]\d+)?';
     private const UPTO = '\s*(?:<-+>|-+>|-+|\.{2,}|~+|\/|\bto\b|\band\b)\s*';
-    private const UNITS = ['level' => '%', 'hertz' => 'hz|fps|flashes?\s*(?:\/|per)\s*s(?:ec(?:ond)?)?|times?\s*(?:\/|per)\s*s(?:ec(?:ond)?)?|x\/s', 'rpm' => 'rpm|r\/min|rev\/min|turns?\s*(?:\/|per)\s*min(?:ute)?', 'kelvin' => 'k(?:elvin)?\b', 'degrees' => '°|deg(?:rees?)?', 'seconds' => 's(?:ec(?:ond)?s?)?\b', 'duv' => 'duv'];
+    private const UNITS = [
+        'level' => '%',
+        'hertz' => 'hz|fps|flashes?\s*(?:\/|per)\s*s(?:ec(?:ond)?)?|times?\s*(?:\/|per)\s*s(?:ec(?:ond)?)?|x\/s',
+        'rpm' => 'rpm|r\/min|rev\/min|turns?\s*(?:\/|per)\s*min(?:ute)?',
+        'kelvin' => 'k(?:elvin)?\b',
+        'degrees' => '°|deg(?:rees?)?',
+        'seconds' => 's(?:ec(?:ond)?s?)?\b',
+        'duv' => 'duv',
+    ];
     private const FALLING = '/\b(?:fast(?:er|est)?|quick|high|full|bright|max(?:imum)?|open|wide|large|big|far|strong|hard|100 ?%?)\b\s*(?:to|-+>?|>|~|\.\.+|\/|→|\.\.\.)?\s*\b(?:slow(?:er|est)?|low|dark|off|dim|zero|min(?:imum)?|closed?|narrow|small|near|weak|soft|0 ?%?)\b|\bmax(?:imum)?\b[^,;]*\bto\b[^,;]*\bmin|\bdecreas|\bfalling\b|\bfade[- ]?out\b|\bdescending\b/';
     private const SWEEP = '/\b(?:slow|fast|min|max|up to|increas|decreas|low|high)/';
 
@@ -31,7 +39,9 @@ final readonly class QuantityText
             return new self(null, null, false);
         }
 
-        return 1 === preg_match(self::FALLING, Words::normal($text)) ? new self(1.0, 0.0, true) : new self(0.0, 1.0, 1 === preg_match(self::SWEEP, $text) || str_contains($text, ' to '));
+        return 1 === preg_match(self::FALLING, Words::normal($text))
+            ? new self(1.0, 0.0, true)
+            : new self(0.0, 1.0, 1 === preg_match(self::SWEEP, $text) || str_contains($text, ' to '));
     }
 
     public function swapped(): self
@@ -78,7 +88,9 @@ final readonly class QuantityText
     private static function single(float $number, Quantity $quantity, string $text): ?array
     {
         if (Quantity::Degrees === $quantity || Quantity::Level === $quantity) {
-            return Quantity::Level === $quantity && 1 === preg_match(self::SWEEP, $text) ? null : self::shaped($number, $number, $quantity, $text);
+            return Quantity::Level === $quantity && 1 === preg_match(self::SWEEP, $text)
+                ? null
+                : self::shaped($number, $number, $quantity, $text);
         }
 
         // "slow to fast, 20 Hz at most" leaves out where it begins.
@@ -91,7 +103,10 @@ final readonly class QuantityText
         if (Quantity::Level === $quantity) {
             return max(abs($start), abs($end)) > 100 ? null : [abs($start) / 100, abs($end) / 100];
         }
-        if (Quantity::Rpm === $quantity && 1 === preg_match('/\bccw\b|\brevers|\bbackward/', Words::normal($text)) && min($start, $end) >= 0) {
+        if (Quantity::Rpm === $quantity && 1 === preg_match(
+            '/\bccw\b|\brevers|\bbackward/',
+            Words::normal($text),
+        ) && min($start, $end) >= 0) {
             return [-$start, -$end];
         }
         if (Quantity::Hertz === $quantity || Quantity::Kelvin === $quantity || Quantity::Seconds === $quantity) {

@@ -55,15 +55,27 @@ final class RangeMaker
     {
         $what = '' === $draft->text ? $this->label : $draft->text;
         match ($meaning->remark) {
-            RemarkCode::NotUnderstood => $this->remarks->add($draft->line, RemarkCode::NotUnderstood, \sprintf('It is not known what "%s" does: kept as a range without a function.', $what)),
-            RemarkCode::NoSuchFunction => $this->remarks->add($draft->line, RemarkCode::NoSuchFunction, \sprintf('"%s" has no function of its own in a profile: kept as a range that does nothing to the light.', $what)),
+            RemarkCode::NotUnderstood => $this->remarks->add(
+                $draft->line,
+                RemarkCode::NotUnderstood,
+                \sprintf('It is not known what "%s" does: kept as a range without a function.', $what),
+            ),
+            RemarkCode::NoSuchFunction => $this->remarks->add(
+                $draft->line,
+                RemarkCode::NoSuchFunction,
+                \sprintf('"%s" has no function of its own in a profile: kept as a range that does nothing to the light.', $what),
+            ),
             RemarkCode::Guessed => $this->remarks->add($draft->line, RemarkCode::Guessed, RangeFunction::ColourPreset === $meaning->function
                 ? \sprintf('The page names no colour for "%s": white stands in until it is set.', $what)
                 : \sprintf('"%s" is taken for %s, as its channel is.', $what, str_replace('-', ' ', $meaning->function->value))),
             default => null,
         };
         if ($draft->bound->isTurned) {
-            $this->remarks->add($draft->line, RemarkCode::TurnedRound, \sprintf('%d to %d was turned round to %2$d to %1$d.', $draft->bound->to, $draft->bound->from));
+            $this->remarks->add(
+                $draft->line,
+                RemarkCode::TurnedRound,
+                \sprintf('%d to %d was turned round to %2$d to %1$d.', $draft->bound->to, $draft->bound->from),
+            );
         }
     }
 
@@ -92,11 +104,19 @@ final class RangeMaker
         }
         if (RangeFunction::Wheel === $function) {
             $words = preg_replace('/\s*[\/+,]\s*/', ' ', Words::bare($text)) ?? '';
-            $isOpen = 1 === preg_match('/^(?:(?:colour|wheel|white|no) )*(?:open|white|colour)(?: (?:hole|position|white|open))?$/', $words) && 'colour' !== $words;
+            $isOpen = 1 === preg_match(
+                '/^(?:(?:colour|wheel|white|no) )*(?:open|white|colour)(?: (?:hole|position|white|open))?$/',
+                $words,
+            ) && 'colour' !== $words;
 
-            return $isOpen ? [$this->slots->open(), '#ffffff'] : [$this->slots->of($text), ColourNames::namesTwo($text) ? null : ColourNames::hexOf($text)];
+            return $isOpen
+                ? [$this->slots->open(), '#ffffff']
+                : [$this->slots->of($text), ColourNames::namesTwo($text) ? null : ColourNames::hexOf($text)];
         }
-        if (RangeFunction::Gobo === $function || (RangeFunction::Prism === $function && 1 !== preg_match('/\b(?:rotation|spin\w*|cw|ccw|speed|stop|index\w*)\b/', Words::normal($this->label.' '.$text)))) {
+        if (RangeFunction::Gobo === $function || (RangeFunction::Prism === $function && 1 !== preg_match(
+            '/\b(?:rotation|spin\w*|cw|ccw|speed|stop|index\w*)\b/',
+            Words::normal($this->label.' '.$text),
+        ))) {
             return [$this->slots->of($text), null];
         }
 
@@ -115,7 +135,10 @@ final class RangeMaker
 
             return $draft->bound->isTurned ? [$end, $start] : [$start, $end];
         }
-        if (Quantity::Level === $function->quantity() && 1 === preg_match('/^(?:full(?: on)?|on|max(?:imum)?)$/', Words::bare($draft->text))) {
+        if (Quantity::Level === $function->quantity() && 1 === preg_match(
+            '/^(?:full(?: on)?|on|max(?:imum)?)$/',
+            Words::bare($draft->text),
+        )) {
             return [1.0, 1.0];
         }
         $figures = self::figures($function, $draft->text);

@@ -32,7 +32,13 @@ final readonly class RangeMeaning
             return new self(RangeFunction::None);
         }
 
-        return self::state($channel, $words, $normal, $said, $alsoDims) ?? self::own($channel, $words, $text, $said) ?? self::byWords($channel, $words, $said, $isOnly);
+        return self::state(
+            $channel,
+            $words,
+            $normal,
+            $said,
+            $alsoDims,
+        ) ?? self::own($channel, $words, $text, $said) ?? self::byWords($channel, $words, $said, $isOnly);
     }
 
     /** Off, on, closed, stopped, unused: states that mean the same on most channels. */
@@ -50,10 +56,14 @@ final readonly class RangeMeaning
             1 === preg_match(self::STOP, $plain) && null !== self::stopped($channel, $said) => self::stopped($channel, $said),
             1 === preg_match(self::OFF, $plain) => new self(match (true) {
                 Subject::Shutter === $channel => $alsoDims ? RangeFunction::None : RangeFunction::Open,
-                Subject::Intensity === $channel && ('off' === $plain || str_starts_with($plain, 'dimmer') || str_starts_with($plain, 'led')) => RangeFunction::Closed,
+                Subject::Intensity === $channel
+                    && ('off' === $plain || str_starts_with($plain, 'dimmer') || str_starts_with($plain, 'led')) => RangeFunction::Closed,
                 default => RangeFunction::None,
             }),
-            1 === preg_match(self::ON, $plain) && ($lights || 1 === preg_match('/^(?:light|lamp|led) on$/', $plain) || $gates && str_contains($plain, 'open')) => new self(RangeFunction::Open),
+            1 === preg_match(self::ON, $plain) && ($lights || 1 === preg_match(
+                '/^(?:light|lamp|led) on$/',
+                $plain,
+            ) || $gates && str_contains($plain, 'open')) => new self(RangeFunction::Open),
             default => null,
         };
     }
@@ -78,7 +88,9 @@ final readonly class RangeMeaning
             default => null,
         };
 
-        return null === $function ? null : new self($function, null, RangeFunction::None !== $function && RangeFunction::Prism !== $function);
+        return null === $function
+            ? null
+            : new self($function, null, RangeFunction::None !== $function && RangeFunction::Prism !== $function);
     }
 
     /** What the ranges of this subject's channels are usually called. */
@@ -92,11 +104,19 @@ final readonly class RangeMeaning
             Subject::Wheel, Subject::WheelSpin => self::ofWheel($channel, $words, $said, $spins),
             Subject::Colour, Subject::Preset => self::ofColour($text, $said, $spins && Subject::Colour === $channel),
             Subject::Prism => Subject::Reset === $said || Subject::Gobo === $said ? null : new self(RangeFunction::Prism),
-            Subject::Pan, Subject::Tilt => $spins && Subject::MoveTime !== $said ? new self(Subject::Pan === $channel ? RangeFunction::PanSpin : RangeFunction::TiltSpin) : null,
+            Subject::Pan, Subject::Tilt => $spins && Subject::MoveTime !== $said
+                ? new self(Subject::Pan === $channel ? RangeFunction::PanSpin : RangeFunction::TiltSpin)
+                : null,
             Subject::Shutter => self::ofShutter($words, $said),
             Subject::Intensity => self::ofShutterWords($words, $said),
             Subject::Program => self::ofProgram($words, $text, $said),
-            Subject::ProgramSpeed, Subject::Speed, Subject::MoveTime => \in_array($said, [Subject::Program, Subject::Sound, Subject::Foreign, Subject::Reset], true) ? null : new self($channel->usual()),
+            Subject::ProgramSpeed, Subject::Speed, Subject::MoveTime => \in_array(
+                $said,
+                [Subject::Program, Subject::Sound, Subject::Foreign, Subject::Reset],
+                true,
+            )
+                ? null
+                : new self($channel->usual()),
             Subject::Turn, Subject::PanSpin, Subject::TiltSpin => $spins || Subject::Speed === $said ? new self($channel->usual()) : null,
             default => null,
         };
@@ -106,7 +126,10 @@ final readonly class RangeMeaning
     {
         return match (true) {
             Subject::Reset === $said, Subject::Foreign === $said => null,
-            1 === preg_match('/^(?:gobo )?(?:open|white|no gobo)(?: (?:gobo|hole|white|position))?$/', $words) => new self(RangeFunction::Open),
+            1 === preg_match(
+                '/^(?:gobo )?(?:open|white|no gobo)(?: (?:gobo|hole|white|position))?$/',
+                $words,
+            ) => new self(RangeFunction::Open),
             str_contains($words, 'shak') => new self(RangeFunction::Gobo),
             $spins => new self(RangeFunction::GoboSpin),
             default => new self(RangeFunction::Gobo),
@@ -139,8 +162,16 @@ final readonly class RangeMeaning
     private static function ofShutter(string $words, Subject $said): ?self
     {
         return self::ofShutterWords($words, $said) ?? match (true) {
-            \in_array($said, [Subject::Program, Subject::Sound, Subject::Reset, Subject::Foreign, Subject::Intensity, Subject::Emitter], true) => null,
-            '' === $words || self::isSweep($words) || \in_array($said, [Subject::Speed, Subject::ProgramSpeed], true) => new self(RangeFunction::Strobe),
+            \in_array(
+                $said,
+                [Subject::Program, Subject::Sound, Subject::Reset, Subject::Foreign, Subject::Intensity, Subject::Emitter],
+                true,
+            ) => null,
+            '' === $words || self::isSweep($words) || \in_array(
+                $said,
+                [Subject::Speed, Subject::ProgramSpeed],
+                true,
+            ) => new self(RangeFunction::Strobe),
             default => null,
         };
     }
@@ -163,11 +194,26 @@ final readonly class RangeMeaning
         $speed = \in_array($said, [Subject::Speed, Subject::ProgramSpeed], true);
 
         return match (true) {
-            Subject::Preset === $said => new self(RangeFunction::ColourPreset, null === ColourNames::hexOf($text) ? RemarkCode::Guessed : null),
-            Subject::Reset === $said, Subject::Sound === $said, Subject::Foreign === $said && 1 !== preg_match('/^(?:yellow|magenta)$/', $words) => null,
-            1 === preg_match('/^(?:colour )?(?:preset|static|fixed)\b/', $words) && null !== ColourNames::hexOf($text) => new self(RangeFunction::ColourPreset),
-            $speed && 1 !== preg_match('/\b(?:program|auto|show|chase|macro|effect|change|changing|jump|fade|step) ?(?:\w+ )?(?:with|,|and)/', $words) && 1 !== preg_match('/\d/', $text) => new self(RangeFunction::ProgramSpeed),
-            1 === preg_match('/^(?:(?:sky|light|dark|deep) )?\w+$/', $words) && null !== ColourNames::hexOf($words) && Subject::Program !== $said => new self(RangeFunction::ColourPreset),
+            Subject::Preset === $said => new self(
+                RangeFunction::ColourPreset,
+                null === ColourNames::hexOf($text) ? RemarkCode::Guessed : null,
+            ),
+            Subject::Reset === $said, Subject::Sound === $said, Subject::Foreign === $said && 1 !== preg_match(
+                '/^(?:yellow|magenta)$/',
+                $words,
+            ) => null,
+            1 === preg_match(
+                '/^(?:colour )?(?:preset|static|fixed)\b/',
+                $words,
+            ) && null !== ColourNames::hexOf($text) => new self(RangeFunction::ColourPreset),
+            $speed && 1 !== preg_match(
+                '/\b(?:program|auto|show|chase|macro|effect|change|changing|jump|fade|step) ?(?:\w+ )?(?:with|,|and)/',
+                $words,
+            ) && 1 !== preg_match('/\d/', $text) => new self(RangeFunction::ProgramSpeed),
+            1 === preg_match(
+                '/^(?:(?:sky|light|dark|deep) )?\w+$/',
+                $words,
+            ) && null !== ColourNames::hexOf($words) && Subject::Program !== $said => new self(RangeFunction::ColourPreset),
             default => new self(RangeFunction::Program),
         };
     }
@@ -192,7 +238,11 @@ final readonly class RangeMeaning
         if (\in_array($said, $overrides, true) && $said !== $channel && !self::isKin($channel, $said)) {
             return self::ofShutterWords($words, $said) ?? new self($said->usual());
         }
-        if (\in_array($channel, [Subject::Shutter, Subject::Output], true) && \in_array($said, [Subject::Intensity, Subject::Output], true)) {
+        if (\in_array(
+            $channel,
+            [Subject::Shutter, Subject::Output],
+            true,
+        ) && \in_array($said, [Subject::Intensity, Subject::Output], true)) {
             return new self($said->usual());
         }
         $isKnown = Subject::Unknown !== $said || '' === $words || self::isSweep($words) || $channel->bearsNames();
@@ -207,11 +257,18 @@ final readonly class RangeMeaning
             return true;
         }
 
-        return Subject::ProgramSpeed === $said && \in_array($channel, [Subject::Output, Subject::Turn, Subject::Shutter, Subject::Speed], true);
+        return Subject::ProgramSpeed === $said && \in_array(
+            $channel,
+            [Subject::Output, Subject::Turn, Subject::Shutter, Subject::Speed],
+            true,
+        );
     }
 
     private static function isSweep(string $words): bool
     {
-        return 1 === preg_match('/\b(?:slow\w*|fast\w*|dark\w*|bright\w*|full|min\w*|max\w*|low|high|increas\w*|decreas\w*|open|closed?|wide|narrow|small|large|big|near|far|left|right|up|down|warm|cool|cold|cw|ccw|linear|adjust\w*|proportional|from|to|soft|hard|weak|strong|light|on|off|intensity|dimmer|level|value|speed|continuous|gradual\w*|centre|less|more|smooth\w*)\b/', $words);
+        return 1 === preg_match(
+            '/\b(?:slow\w*|fast\w*|dark\w*|bright\w*|full|min\w*|max\w*|low|high|increas\w*|decreas\w*|open|closed?|wide|narrow|small|large|big|near|far|left|right|up|down|warm|cool|cold|cw|ccw|linear|adjust\w*|proportional|from|to|soft|hard|weak|strong|light|on|off|intensity|dimmer|level|value|speed|continuous|gradual\w*|centre|less|more|smooth\w*)\b/',
+            $words,
+        );
     }
 }

@@ -27,7 +27,13 @@ final class Remarks
     {
         $all = array_values($this->all);
         $order = array_flip(array_map(static fn (RemarkCode $code): string => $code->value, RemarkCode::cases()));
-        usort($all, static fn (Remark $one, Remark $other): int => [$one->line, $order[$one->code->value]] <=> [$other->line, $order[$other->code->value]]);
+        usort(
+            $all,
+            static fn (Remark $one, Remark $other): int => [$one->line, $order[$one->code->value]] <=> [
+                $other->line,
+                $order[$other->code->value],
+            ],
+        );
 
         return $all;
     }

@@ -27,7 +27,13 @@ final readonly class Row
 
     public function text(): string
     {
-        return implode(' ', array_filter(array_map(static fn (Cell $cell): string => $cell->text, $this->cells), static fn (string $text): bool => '' !== $text));
+        return implode(
+            ' ',
+            array_filter(
+                array_map(static fn (Cell $cell): string => $cell->text, $this->cells),
+                static fn (string $text): bool => '' !== $text,
+            ),
+        );
     }
 
     public function isBlank(): bool
@@ -38,7 +44,10 @@ final readonly class Row
     /** A line drawn below a header, or between rows. */
     public function isRule(): bool
     {
-        return 1 === preg_match('/^[-=_+|*~.: ]*$/', $this->text()) && !$this->isBlank() && \strlen($this->text()) > 1 && 1 !== preg_match('/^-(?: -)*$/', $this->text());
+        return 1 === preg_match(
+            '/^[-=_+|*~.: ]*$/',
+            $this->text(),
+        ) && !$this->isBlank() && \strlen($this->text()) > 1 && 1 !== preg_match('/^-(?: -)*$/', $this->text());
     }
 
     /** @return list<Cell> */

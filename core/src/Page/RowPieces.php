@@ -19,7 +19,11 @@ final class RowPieces
         $pieces = [];
         $isPlaced = false;
         foreach ($placed as [$column, $cell]) {
-            if (\in_array($column->role, [ColumnRole::Values, ColumnRole::From, ColumnRole::To, ColumnRole::Hex, ColumnRole::Percent], true) && null !== $values) {
+            if (\in_array(
+                $column->role,
+                [ColumnRole::Values, ColumnRole::From, ColumnRole::To, ColumnRole::Hex, ColumnRole::Percent],
+                true,
+            ) && null !== $values) {
                 if (!$isPlaced) {
                     array_push($pieces, ...$values);
                     $isPlaced = true;
@@ -34,7 +38,11 @@ final class RowPieces
         }
         $read = array_values(array_filter($placed, static fn (array $one): bool => ColumnRole::Ignored !== $one[0]->role));
 
-        return self::ofCells(array_map(static fn (array $one): Cell => $one[1], $read), $hasPlain, array_map(static fn (array $one): ColumnRole => $one[0]->role, $read));
+        return self::ofCells(
+            array_map(static fn (array $one): Cell => $one[1], $read),
+            $hasPlain,
+            array_map(static fn (array $one): ColumnRole => $one[0]->role, $read),
+        );
     }
 
     /**
@@ -46,7 +54,10 @@ final class RowPieces
     public static function ofCells(array $cells, bool $hasPlain, ?array $roles = null): array
     {
         $found = array_map(static fn (Cell $cell): array => self::boundsOf($cell, 1 === \count($cells)), $cells);
-        $plain = [] !== array_filter(array_merge(...[[], ...$found]), static fn (Bound $bound): bool => Notation::Percent !== $bound->notation && !$bound->isSingle);
+        $plain = [] !== array_filter(
+            array_merge(...[[], ...$found]),
+            static fn (Bound $bound): bool => Notation::Percent !== $bound->notation && !$bound->isSingle,
+        );
         $pieces = [];
         for ($index = 0; $index < \count($cells); ++$index) {
             $pair = self::pair($cells, $index);
@@ -55,7 +66,10 @@ final class RowPieces
                 ++$index;
                 continue;
             }
-            $bounds = array_values(array_filter($found[$index], static fn (Bound $bound): bool => !(($plain || $hasPlain) && Notation::Percent === $bound->notation)));
+            $bounds = array_values(array_filter(
+                $found[$index],
+                static fn (Bound $bound): bool => !(($plain || $hasPlain) && Notation::Percent === $bound->notation),
+            ));
             array_push($pieces, ...Piece::cut($cells[$index]->text, $bounds, $roles[$index] ?? null));
         }
 

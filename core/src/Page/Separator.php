@@ -87,13 +87,19 @@ enum Separator
 
     private static function isQuotedList(string $line): bool
     {
-        return 1 === preg_match('/^\s*(?:"[^"]*"|[^",]*)(?:,(?:"[^"]*"|[^",]*)){2,}\s*$/', $line) && (str_contains($line, '","') || 1 === preg_match('/^\s*(?:ch(?:annel)?\s*)?\d*,[^,]*,/i', $line));
+        return 1 === preg_match(
+            '/^\s*(?:"[^"]*"|[^",]*)(?:,(?:"[^"]*"|[^",]*)){2,}\s*$/',
+            $line,
+        ) && (str_contains($line, '","') || 1 === preg_match('/^\s*(?:ch(?:annel)?\s*)?\d*,[^,]*,/i', $line));
     }
 
     private static function isHeaderList(string $line): bool
     {
         $words = array_map('trim', explode(',', $line));
 
-        return \count($words) >= 3 && \count(array_filter($words, static fn (string $word): bool => ColumnRole::Other !== ColumnRole::ofHeading($word))) >= 2;
+        return \count($words) >= 3 && \count(array_filter(
+            $words,
+            static fn (string $word): bool => ColumnRole::Other !== ColumnRole::ofHeading($word),
+        )) >= 2;
     }
 }

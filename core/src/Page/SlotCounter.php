@@ -19,7 +19,11 @@ final class SlotCounter
     public function of(string $text): int
     {
         $name = self::name($text);
-        if (1 === preg_match('/(?:gobos?|colou?rs?|patterns?|slots?|positions?|prism|no\.?|nr\.?|#)\s*(\d{1,3})\b/i', $text, $parts) || 1 === preg_match('/^\s*(\d{1,2})\b(?!\s*[-.\/]?\s*(?:facet|hz|%|°))/i', $text, $parts)) {
+        if (1 === preg_match(
+            '/(?:gobos?|colou?rs?|patterns?|slots?|positions?|prism|no\.?|nr\.?|#)\s*(\d{1,3})\b/i',
+            $text,
+            $parts,
+        ) || 1 === preg_match('/^\s*(\d{1,2})\b(?!\s*[-.\/]?\s*(?:facet|hz|%|°))/i', $text, $parts)) {
             $slot = (int) $parts[1];
         } else {
             $slot = $this->byName[$name] ?? $this->next;
@@ -32,6 +36,10 @@ final class SlotCounter
 
     private static function name(string $text): string
     {
-        return trim(preg_replace('/\b(?:shak\w*|slow|fast|to|speed|gobo|colour|increasing|decreasing)\b|[^a-z0-9 ]/', '', Words::normal($text)) ?? $text);
+        return trim(preg_replace(
+            '/\b(?:shak\w*|slow|fast|to|speed|gobo|colour|increasing|decreasing)\b|[^a-z0-9 ]/',
+            '',
+            Words::normal($text),
+        ) ?? $text);
     }
 }

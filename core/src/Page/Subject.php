@@ -91,6 +91,10 @@ enum Subject
     /** Whether equal channels with numbers are parts of the fixture; two gobo wheels stand in one beam. */
     public function mayBeCells(): bool
     {
-        return !\in_array($this, [self::Gobo, self::GoboSpin, self::Wheel, self::WheelSpin, self::Prism, self::Program, self::ProgramSpeed], true);
+        return !\in_array(
+            $this,
+            [self::Gobo, self::GoboSpin, self::Wheel, self::WheelSpin, self::Prism, self::Program, self::ProgramSpeed],
+            true,
+        );
     }
 }

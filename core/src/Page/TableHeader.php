@@ -35,15 +35,31 @@ final readonly class TableHeader
                 continue;
             }
             $role = ColumnRole::ofHeading($cell->text);
-            if ((ColumnRole::Other === $role || ColumnRole::Channel === $role) && self::isModeColumn($cell, $row, $following, ColumnRole::Channel === $role)) {
+            if ((ColumnRole::Other === $role || ColumnRole::Channel === $role) && self::isModeColumn(
+                $cell,
+                $row,
+                $following,
+                ColumnRole::Channel === $role,
+            )) {
                 $role = ColumnRole::Mode;
             }
             $known += ColumnRole::Other === $role ? 0 : 1;
             $columns[] = new Column($cell, $role);
         }
         $roles = array_map(static fn (Column $column): ColumnRole => $column->role, $columns);
-        $hasWords = [] !== array_filter($roles, static fn (ColumnRole $role): bool => !\in_array($role, [ColumnRole::Other, ColumnRole::Mode], true));
-        $hasNumbers = \in_array(ColumnRole::Channel, $roles, true) || \in_array(ColumnRole::Mode, $roles, true) || \in_array(ColumnRole::Values, $roles, true) || \in_array(ColumnRole::From, $roles, true);
+        $hasWords = [] !== array_filter(
+            $roles,
+            static fn (ColumnRole $role): bool => !\in_array($role, [ColumnRole::Other, ColumnRole::Mode], true),
+        );
+        $hasNumbers = \in_array(
+            ColumnRole::Channel,
+            $roles,
+            true,
+        ) || \in_array(ColumnRole::Mode, $roles, true) || \in_array(
+            ColumnRole::Values,
+            $roles,
+            true,
+        ) || \in_array(ColumnRole::From, $roles, true);
         if ($known < 2 || !$hasWords || !$hasNumbers || $known * 2 < \count($filled)) {
             return null;
         }
@@ -122,7 +138,9 @@ final readonly class TableHeader
                     $distance = abs($column->head->index - $cell->index) * 1000 + ($cell->index < $column->head->index ? 500 : 0);
                 } else {
                     $overlap = min($cell->end(), $column->head->end()) - max($cell->start, $column->head->start);
-                    $distance = $overlap > 0 ? -$overlap * 1000 + abs($cell->start - $column->head->start) : min(abs($cell->start - $column->head->start), abs($cell->start - $column->head->end()) + 1);
+                    $distance = $overlap > 0
+                        ? -$overlap * 1000 + abs($cell->start - $column->head->start)
+                        : min(abs($cell->start - $column->head->start), abs($cell->start - $column->head->end()) + 1);
                 }
                 if ($distance < $least) {
                     [$best, $least] = [[$group, $column], $distance];
@@ -143,7 +161,9 @@ final readonly class TableHeader
                 break;
             }
             foreach ($next->filled() as $cell) {
-                $isUnder = $row->separator->isCounted() ? $cell->index === $head->index : ($cell->start <= $head->end() && $cell->end() >= $head->start);
+                $isUnder = $row->separator->isCounted()
+                    ? $cell->index === $head->index
+                    : ($cell->start <= $head->end() && $cell->end() >= $head->start);
                 if ($isUnder) {
                     $isNumber = null !== $cell->number() || null !== ChannelMark::cell($cell->text);
                     $numbers += $isNumber ? 1 : 0;
@@ -175,7 +195,10 @@ final readonly class TableHeader
         $current = [];
         $seen = [];
         foreach ($columns as $column) {
-            $begins = ColumnRole::Channel === $column->role && \in_array(ColumnRole::Channel, $seen, true) && [] !== array_filter($seen, static fn (ColumnRole $role): bool => \in_array($role, [ColumnRole::Label, ColumnRole::Values, ColumnRole::Text], true));
+            $begins = ColumnRole::Channel === $column->role && \in_array(ColumnRole::Channel, $seen, true) && [] !== array_filter(
+                $seen,
+                static fn (ColumnRole $role): bool => \in_array($role, [ColumnRole::Label, ColumnRole::Values, ColumnRole::Text], true),
+            );
             if ($begins) {
                 $groups[] = $current;
                 $current = $seen = [];
@@ -200,17 +223,34 @@ final readonly class TableHeader
         $modes = array_filter($columns, static fn (Column $column): bool => ColumnRole::Mode === $column->role);
         $channels = array_filter($columns, static fn (Column $column): bool => ColumnRole::Channel === $column->role);
         if ([] === $modes || [] === $channels || \count($modes) > 1) {
-            return [] === $modes || [] === $channels ? $columns : array_map(static fn (Column $column): Column => ColumnRole::Channel === $column->role ? new Column($column->head, ColumnRole::Ignored) : $column, $columns);
+            return [] === $modes || [] === $channels
+                ? $columns
+                : array_map(
+                    static fn (Column $column): Column => ColumnRole::Channel === $column->role ? new Column(
+                        $column->head,
+                        ColumnRole::Ignored,
+                    ) : $column,
+                    $columns,
+                );
         }
 
-        return array_map(static fn (Column $column): Column => ColumnRole::Mode === $column->role ? new Column($column->head, ColumnRole::Ignored) : $column, $columns);
+        return array_map(
+            static fn (Column $column): Column => ColumnRole::Mode === $column->role ? new Column(
+                $column->head,
+                ColumnRole::Ignored,
+            ) : $column,
+            $columns,
+        );
     }
 
     /** "5CH 9CH Function Values" with single blanks: the modes at least can be told. */
     private static function loose(Row $row): ?self
     {
         $text = $row->text();
-        $heads = Splitting::of('/\s+/', preg_replace(['/(\d)\s*-?\s*(ch|channels?)\b/i', '/\bdmx\s+(?=\w)/i'], ['$1$2', ''], $text) ?? $text);
+        $heads = Splitting::of(
+            '/\s+/',
+            preg_replace(['/(\d)\s*-?\s*(ch|channels?)\b/i', '/\bdmx\s+(?=\w)/i'], ['$1$2', ''], $text) ?? $text,
+        );
         $columns = [];
         foreach ($heads as $index => $head) {
             $role = ColumnRole::ofHeading($head);

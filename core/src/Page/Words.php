@@ -29,7 +29,15 @@ final class Words
     /** Without figures, units and what stands in brackets: the bare words. */
     public static function bare(string $text): string
     {
-        $text = preg_replace(['/\([^)]*\)/', '/[-+]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|ms|kelvin|k|bits?|s|sec|seconds?)?(?![a-z])/', '/(?<=\s)[-–~>.]+(?=\s|$)/'], ' ', self::normal($text)) ?? $text;
+        $text = preg_replace(
+            [
+                '/\([^)]*\)/',
+                '/[-+]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|ms|kelvin|k|bits?|s|sec|seconds?)?(?![a-z])/',
+                '/(?<=\s)[-–~>.]+(?=\s|$)/',
+            ],
+            ' ',
+            self::normal($text),
+        ) ?? $text;
 
         return trim(preg_replace('/\s+/', ' ', $text) ?? $text, ' .,:;-=/+%°');
     }

@@ -54,7 +54,12 @@ enum AddressKeys: string
     {
         $times = ($to - $from + $top) % $top;
 
-        return \sprintf('From %03d press Up %s%s.', $from, self::times($times), $to < $from ? \sprintf(', past %03d and on from 001', $top) : '');
+        return \sprintf(
+            'From %03d press Up %s%s.',
+            $from,
+            self::times($times),
+            $to < $from ? \sprintf(', past %03d and on from 001', $top) : '',
+        );
     }
 
     private static function nearer(int $from, int $to, int $top): string
@@ -65,7 +70,12 @@ enum AddressKeys: string
             return self::up($from, $to, $top);
         }
 
-        return \sprintf('From %03d press Down %s%s.', $from, self::times($down), $to > $from ? \sprintf(', past 001 and on from %03d', $top) : '');
+        return \sprintf(
+            'From %03d press Down %s%s.',
+            $from,
+            self::times($down),
+            $to > $from ? \sprintf(', past 001 and on from %03d', $top) : '',
+        );
     }
 
     private static function digits(int $from, int $to): string

@@ -32,7 +32,11 @@ final readonly class DipSwitches
     {
         $number = $address - 1 + $base;
         if ($number >= 2 ** self::CARRYING) {
-            throw InputError::because('not_expressible', 'base', \sprintf('Nine switches counted from one spell at most 511, so address %d cannot be set.', $address));
+            throw InputError::because(
+                'not_expressible',
+                'base',
+                \sprintf('Nine switches counted from one spell at most 511, so address %d cannot be set.', $address),
+            );
         }
         $on = [];
         for ($switch = 1; $switch <= self::CARRYING; ++$switch) {

@@ -30,7 +30,11 @@ final readonly class Place
         } elseif (1 === preg_match('#^(?:u\s*)?(\d{1,5})\s*(?:/|-|\.(?=\d{3}$))\s*(\d{1,6})$#iD', $text, $parts)) {
             [$universe, $address] = [(int) $parts[1], (int) $parts[2]];
         } else {
-            throw InputError::because('wrong_type', 'address', \sprintf('%s is no address: type 1 to 512, or universe and address as 1/37 or 1.037.', InputError::quote($text)));
+            throw InputError::because(
+                'wrong_type',
+                'address',
+                \sprintf('%s is no address: type 1 to 512, or universe and address as 1/37 or 1.037.', InputError::quote($text)),
+            );
         }
         if ($universe < 1 || $universe > 63999) {
             throw InputError::outOfRange('universe', $universe, '1 to 63999');

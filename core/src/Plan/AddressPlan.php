@@ -56,7 +56,10 @@ final readonly class AddressPlan
     public function slots(PlanTask $task): SlotMap
     {
         $slots = new SlotMap($task->universes);
-        $places = array_combine(array_map(static fn (PlacedFixture $one): string => '#'.$one->id, $this->placed), array_map(static fn (PlacedFixture $one): Place => $one->place, $this->placed));
+        $places = array_combine(
+            array_map(static fn (PlacedFixture $one): string => '#'.$one->id, $this->placed),
+            array_map(static fn (PlacedFixture $one): Place => $one->place, $this->placed),
+        );
         foreach ($task->groups as $group) {
             $place = $places['#'.$group->members[0]->id] ?? null;
             if (null !== $place) {

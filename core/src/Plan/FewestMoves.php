@@ -69,7 +69,14 @@ final class FewestMoves
                 $this->hopeless += \count($group->members);
             }
         }
-        usort($this->stayers, fn (int $one, int $other): int => [$this->stays[$one][0][0]->universe, $this->stays[$one][0][0]->address, $one] <=> [$this->stays[$other][0][0]->universe, $this->stays[$other][0][0]->address, $other]);
+        usort(
+            $this->stayers,
+            fn (int $one, int $other): int => [$this->stays[$one][0][0]->universe, $this->stays[$one][0][0]->address, $one] <=> [
+                $this->stays[$other][0][0]->universe,
+                $this->stays[$other][0][0]->address,
+                $other,
+            ],
+        );
         $this->bounds = $this->leastCosts();
     }
 

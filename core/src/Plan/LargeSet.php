@@ -30,8 +30,13 @@ final readonly class LargeSet
      *
      * @throws InputError out_of_range; fields as the parameters
      */
-    public function __construct(public int $count, public int $footprint, public ?int $outputs = null, public int $universe = 1, public int $first = 1)
-    {
+    public function __construct(
+        public int $count,
+        public int $footprint,
+        public ?int $outputs = null,
+        public int $universe = 1,
+        public int $first = 1,
+    ) {
         self::within('count', $count, self::MOST);
         self::within('footprint', $footprint, Span::LAST_SLOT);
         self::within('first', $first, Span::LAST_SLOT);
@@ -43,7 +48,11 @@ final readonly class LargeSet
         $this->perReceiver = null === $outputs ? null : intdiv($outputs, $footprint);
         $fit = intdiv($room, $footprint);
         if (0 === $fit) {
-            throw InputError::outOfRange('first', $first, \sprintf('at most %d: %d channels from there on run past 512', Span::LAST_SLOT - $footprint + 1, $footprint));
+            throw InputError::outOfRange(
+                'first',
+                $first,
+                \sprintf('at most %d: %d channels from there on run past 512', Span::LAST_SLOT - $footprint + 1, $footprint),
+            );
         }
         // A receiver that would reach into the next universe begins there.
         $this->perUniverse = null === $this->perReceiver || $this->perReceiver > $fit ? $fit : $fit - $fit % $this->perReceiver;
@@ -86,7 +95,9 @@ final readonly class LargeSet
             'universe' => $this->universe + $before,
             'address' => $address,
             'last' => $address + $this->footprint - 1,
-            'receiver' => null === $this->perReceiver ? null : $before * $this->receiversFor($this->perUniverse) + intdiv($place, $this->perReceiver) + 1,
+            'receiver' => null === $this->perReceiver
+                ? null
+                : $before * $this->receiversFor($this->perUniverse) + intdiv($place, $this->perReceiver) + 1,
             'outputFrom' => $output,
             'outputTo' => null === $output ? null : $output + $this->footprint - 1,
         ];
@@ -104,8 +115,23 @@ final readonly class LargeSet
             $universes,
             1 === $universes ? '' : 's',
             $this->perUniverse,
-            null === $receivers ? '' : \sprintf(', and %d receiver%s of %d outputs, %d unit%s each', $receivers, 1 === $receivers ? '' : 's', (int) $this->outputs, (int) $this->perReceiver, 1 === $this->perReceiver ? '' : 's'),
-            null === $this->outputs || 0 === $this->outputs % $this->footprint ? '' : \sprintf(' (%d output%s of each idle)', $this->outputs % $this->footprint, 1 === $this->outputs % $this->footprint ? '' : 's'),
+            null === $receivers
+                ? ''
+                : \sprintf(
+                    ', and %d receiver%s of %d outputs, %d unit%s each',
+                    $receivers,
+                    1 === $receivers ? '' : 's',
+                    (int) $this->outputs,
+                    (int) $this->perReceiver,
+                    1 === $this->perReceiver ? '' : 's',
+                ),
+            null === $this->outputs || 0 === $this->outputs % $this->footprint
+                ? ''
+                : \sprintf(
+                    ' (%d output%s of each idle)',
+                    $this->outputs % $this->footprint,
+                    1 === $this->outputs % $this->footprint ? '' : 's',
+                ),
         );
     }
 

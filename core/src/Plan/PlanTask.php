@@ -77,7 +77,11 @@ final readonly class PlanTask
         $at = $position;
         while (null !== $name = $fixtures[$at]->twinOf) {
             if (isset($seen[$at])) {
-                throw InputError::because('twin_circle', 'fixtures['.$position.'].twinOf', 'The twins name each other in a circle: one of them must stand for itself.');
+                throw InputError::because(
+                    'twin_circle',
+                    'fixtures['.$position.'].twinOf',
+                    'The twins name each other in a circle: one of them must stand for itself.',
+                );
             }
             $seen[$at] = true;
             $at = $index['#'.$name] ?? throw InputError::unknownFixture('fixtures['.$at.'].twinOf', $name);
@@ -95,7 +99,15 @@ final readonly class PlanTask
         foreach ($fixtures as $position => $fixture) {
             $other = null === $fixture->twinOf ? null : $fixtures[$index['#'.$fixture->twinOf]];
             if (null !== $other && ($other->mode !== $fixture->mode || $other->footprint !== $fixture->footprint)) {
-                throw InputError::because('twin_mode_differs', 'fixtures['.$position.'].twinOf', \sprintf('%s cannot be a twin of %s: twins are of one type in one mode.', InputError::quote($fixture->id), InputError::quote($other->id)));
+                throw InputError::because(
+                    'twin_mode_differs',
+                    'fixtures['.$position.'].twinOf',
+                    \sprintf(
+                        '%s cannot be a twin of %s: twins are of one type in one mode.',
+                        InputError::quote($fixture->id),
+                        InputError::quote($other->id),
+                    ),
+                );
             }
         }
     }
@@ -110,7 +122,11 @@ final readonly class PlanTask
             $last = $fixture->now->address + $fixture->footprint - 1;
             if ($fixture->now->universe > $universes || $last > Span::LAST_SLOT) {
                 throw InputError::outOfRange('fixtures['.$position.'].address', $fixture->now->address, $last > Span::LAST_SLOT
-                    ? \sprintf('at most %d for %d channels, and it is locked', Span::LAST_SLOT - $fixture->footprint + 1, $fixture->footprint)
+                    ? \sprintf(
+                        'at most %d for %d channels, and it is locked',
+                        Span::LAST_SLOT - $fixture->footprint + 1,
+                        $fixture->footprint,
+                    )
                     : \sprintf('in one of %d universes, and it is locked in universe %d', $universes, $fixture->now->universe));
             }
         }
@@ -154,7 +170,9 @@ final readonly class PlanTask
             }
             foreach ($before as [$other, $place, $footprint]) {
                 $isTwin = $heads[$other] === $heads[$position];
-                $shares = $place->universe === $fixture->now->universe && $place->address < $fixture->now->address + $fixture->footprint && $fixture->now->address < $place->address + $footprint;
+                $shares = $place->universe === $fixture->now->universe
+                    && $place->address < $fixture->now->address + $fixture->footprint
+                    && $fixture->now->address < $place->address + $footprint;
                 if ($isTwin ? !$place->equals($fixture->now) : $shares) {
                     throw InputError::because('locked_clash', 'fixtures['.$position.'].address', \sprintf(
                         $isTwin ? '%s and its twin %s are locked at different addresses.' : '%s and %s are both locked and share slots.',

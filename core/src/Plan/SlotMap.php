@@ -35,13 +35,23 @@ final class SlotMap
     {
         if (isset($this->universes[$place->universe])) {
             $length = min($footprint, self::SLOTS - $place->address + 1);
-            $this->universes[$place->universe] = substr_replace($this->universes[$place->universe], str_repeat('1', $length), $place->address - 1, $length);
+            $this->universes[$place->universe] = substr_replace(
+                $this->universes[$place->universe],
+                str_repeat('1', $length),
+                $place->address - 1,
+                $length,
+            );
         }
     }
 
     public function release(Place $place, int $footprint): void
     {
-        $this->universes[$place->universe] = substr_replace($this->universes[$place->universe], str_repeat('0', $footprint), $place->address - 1, $footprint);
+        $this->universes[$place->universe] = substr_replace(
+            $this->universes[$place->universe],
+            str_repeat('0', $footprint),
+            $place->address - 1,
+            $footprint,
+        );
     }
 
     /** The first place at or after another one at which every slot is free. */

@@ -103,7 +103,10 @@ final readonly class CompiledRig
         foreach ($this->light($slots) as $index => $light) {
             $unit = $this->units[$index];
             if (null === $light) {
-                $lamps[] = Lamp::silent($unit, $this->silence($unit) ?? \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit->name));
+                $lamps[] = Lamp::silent(
+                    $unit,
+                    $this->silence($unit) ?? \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit->name),
+                );
                 continue;
             }
             $key = $unit->twinKey();

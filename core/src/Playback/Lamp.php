@@ -30,7 +30,10 @@ final readonly class Lamp
 
     public static function silent(PlayedUnit $unit, string $why): self
     {
-        $cells = array_map(static fn (int $cell): array => ['cell' => $cell, 'hex' => null, 'brightness' => 0.0, 'flash' => 0.0], $unit->mode?->mode->cells() ?? [1]);
+        $cells = array_map(
+            static fn (int $cell): array => ['cell' => $cell, 'hex' => null, 'brightness' => 0.0, 'flash' => 0.0],
+            $unit->mode?->mode->cells() ?? [1],
+        );
 
         return new self($unit->id, $unit->name, false, $cells, null, null, null, $why);
     }
@@ -45,13 +48,31 @@ final readonly class Lamp
             'flash' => $cell->flash,
         ], $light->cells);
 
-        return new self($unit->id, $unit->name, true, $cells, self::angle($light->pan, $unit->isPanMirrored), self::angle($light->tilt, $unit->isTiltMirrored), $light->selfRunning, self::why($unit, $light, $values));
+        return new self(
+            $unit->id,
+            $unit->name,
+            true,
+            $cells,
+            self::angle($light->pan, $unit->isPanMirrored),
+            self::angle($light->tilt, $unit->isTiltMirrored),
+            $light->selfRunning,
+            self::why($unit, $light, $values),
+        );
     }
 
     /** The same light on a twin, which hears the same values. */
     public function on(PlayedUnit $twin): self
     {
-        return new self($twin->id, $twin->name, true, $this->cells, $this->pan, $this->tilt, $this->selfRunning, null === $this->selfRunning ? $this->why : self::running($twin, $this->selfRunning));
+        return new self(
+            $twin->id,
+            $twin->name,
+            true,
+            $this->cells,
+            $this->pan,
+            $this->tilt,
+            $this->selfRunning,
+            null === $this->selfRunning ? $this->why : self::running($twin, $this->selfRunning),
+        );
     }
 
     private static function running(PlayedUnit $unit, string $program): string

@@ -34,7 +34,9 @@ final readonly class PlayedUnit
      */
     public function twinKey(): ?string
     {
-        return null === $this->mode || [] !== $this->tables || $this->isPanMirrored || $this->isTiltMirrored ? null : $this->span->first.' '.spl_object_id($this->mode);
+        return null === $this->mode || [] !== $this->tables || $this->isPanMirrored || $this->isTiltMirrored
+            ? null
+            : $this->span->first.' '.spl_object_id($this->mode);
     }
 
     /**

@@ -31,7 +31,10 @@ enum Lineup: string
         $along = array_map(fn (Spot $one): float => self::Row === $this ? $one->y : $one->x, $spots);
         $middle = round((min($along) + max($along)) / 2, 2);
 
-        return array_map(fn (Spot $one): Spot => self::Row === $this ? new Spot($one->x, $middle, $one->height) : new Spot($middle, $one->y, $one->height), $spots);
+        return array_map(
+            fn (Spot $one): Spot => self::Row === $this ? new Spot($one->x, $middle, $one->height) : new Spot($middle, $one->y, $one->height),
+            $spots,
+        );
     }
 
     /**
@@ -44,7 +47,13 @@ enum Lineup: string
         [$first, $last] = self::ends($spots);
         [$dx, $dy] = [$last->x - $first->x, $last->y - $first->y];
         $order = array_keys($spots);
-        usort($order, static fn (int $one, int $other): int => [self::along($spots[$one], $first, $dx, $dy), $one] <=> [self::along($spots[$other], $first, $dx, $dy), $other]);
+        usort(
+            $order,
+            static fn (int $one, int $other): int => [self::along($spots[$one], $first, $dx, $dy), $one] <=> [
+                self::along($spots[$other], $first, $dx, $dy),
+                $other,
+            ],
+        );
         $spread = $spots;
         foreach ($order as $rank => $index) {
             $share = $rank / (\count($spots) - 1);

@@ -24,7 +24,11 @@ final readonly class Spot
         $x = round($this->x, 1);
         $y = round($this->y, 1);
 
-        return (0.0 === abs($x) ? 'on the centre line' : \sprintf('%s m %s of centre', self::metres(abs($x)), $x < 0 ? 'left' : 'right')).', '
+        return (0.0 === abs($x) ? 'on the centre line' : \sprintf(
+            '%s m %s of centre',
+            self::metres(abs($x)),
+            $x < 0 ? 'left' : 'right',
+        )).', '
             .(0.0 === abs($y) ? 'at the stage edge' : \sprintf('%s m %s', self::metres(abs($y)), $y < 0 ? 'out in the house' : 'upstage'))
             .(null === $this->height ? '' : \sprintf(', %s m up', self::metres($this->height)));
     }

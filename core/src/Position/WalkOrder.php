@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Position;
 
-/** The order in which a foot walks: beam by beam, and along each from left to right where the plan says so, then what is only said in words. What hangs nowhere in particular comes last. */
+/**
+ * The order in which a foot walks: beam by beam, and along each from left to right where the plan says so, then what is only said in
+ * words. What hangs nowhere in particular comes last.
+ */
 final class WalkOrder
 {
     /**

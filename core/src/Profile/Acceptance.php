@@ -25,12 +25,25 @@ final readonly class Acceptance
     /** Another range or channel is another matter, to be looked at anew. */
     public function isOf(ChartFinding $finding): bool
     {
-        return [$this->code, $this->mode, $this->channel, $this->from, $this->to] === [$finding->code, $finding->mode, $finding->channel, $finding->from, $finding->to];
+        return [$this->code, $this->mode, $this->channel, $this->from, $this->to] === [
+            $finding->code,
+            $finding->mode,
+            $finding->channel,
+            $finding->from,
+            $finding->to,
+        ];
     }
 
     /** @return array{code: string, mode: string, channel: int|null, from: int|null, to: int|null, note: string} */
     public function toArray(): array
     {
-        return ['code' => $this->code->value, 'mode' => $this->mode, 'channel' => $this->channel, 'from' => $this->from, 'to' => $this->to, 'note' => $this->note];
+        return [
+            'code' => $this->code->value,
+            'mode' => $this->mode,
+            'channel' => $this->channel,
+            'from' => $this->from,
+            'to' => $this->to,
+            'note' => $this->note,
+        ];
     }
 }

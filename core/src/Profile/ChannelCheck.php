@@ -14,7 +14,12 @@ final class ChannelCheck
     public static function of(FixtureProfile $profile, Mode $mode, Channel $channel): array
     {
         $findings = '' === trim($channel->label)
-            ? [ChartFinding::ofChannel(FindingCode::Unlabelled, $mode, $channel->offset, \sprintf('Channel %d has no name.', $channel->offset))]
+            ? [ChartFinding::ofChannel(
+                FindingCode::Unlabelled,
+                $mode,
+                $channel->offset,
+                \sprintf('Channel %d has no name.', $channel->offset),
+            )]
             : [];
         if ($channel->isFine() || [] === $channel->ranges) {
             return $findings;
@@ -48,7 +53,17 @@ final class ChannelCheck
             $found[] = [FindingCode::LooksOneBased, '%s begins at 1: these look counted from one, and values begin at 0.'];
         }
 
-        return array_map(static fn (array $one): ChartFinding => ChartFinding::ofValues($one[0], $mode, $channel, $low, $high, \sprintf($one[1], $channel->title())), $found);
+        return array_map(
+            static fn (array $one): ChartFinding => ChartFinding::ofValues(
+                $one[0],
+                $mode,
+                $channel,
+                $low,
+                $high,
+                \sprintf($one[1], $channel->title()),
+            ),
+            $found,
+        );
     }
 
     /** @return iterable<array{FindingCode, string}> */
@@ -62,23 +77,55 @@ final class ChannelCheck
             yield [FindingCode::RangeOutside, \sprintf('%s says %s, but values run from 0 to 255.', $where, $range->span())];
         }
         if ($range->isBackwards()) {
-            yield [FindingCode::RangeBackwards, \sprintf('%s says %d to %d: the first value must not be above the last.', $where, $range->from, $range->to)];
+            yield [
+                FindingCode::RangeBackwards,
+                \sprintf('%s says %d to %d: the first value must not be above the last.', $where, $range->from, $range->to),
+            ];
         }
         if (RangeFunction::Emitter === $range->function && null === $profile->emitter((string) $range->emitter)) {
-            yield [FindingCode::EmitterUnknown, \sprintf('%s drives the emitter "%s", which the fixture does not list.', $where, (string) $range->emitter)];
+            yield [
+                FindingCode::EmitterUnknown,
+                \sprintf('%s drives the emitter "%s", which the fixture does not list.', $where, (string) $range->emitter),
+            ];
         }
         if (RangeFunction::Reset === $range->function && $range->isReachable()) {
-            yield [FindingCode::ResetInReach, \sprintf('%s restarts the fixture at %s: sweeping the fader passes there.', $where, $range->span())];
+            yield [
+                FindingCode::ResetInReach,
+                \sprintf('%s restarts the fixture at %s: sweeping the fader passes there.', $where, $range->span()),
+            ];
         }
         $fastest = max($range->start ?? 0.0, $range->end ?? 0.0);
         if ($range->function->flashes() && $fastest > self::FAST_HERTZ) {
-            yield [FindingCode::FastFlash, \sprintf('%s flashes up to %s a second at %s; over 3 a second can trigger seizures.', $where, Wording::number($fastest), $range->span())];
+            yield [
+                FindingCode::FastFlash,
+                \sprintf(
+                    '%s flashes up to %s a second at %s; over 3 a second can trigger seizures.',
+                    $where,
+                    Wording::number($fastest),
+                    $range->span(),
+                ),
+            ];
         }
         if (RangeFunction::Intensity === $range->function && null !== $above = self::aboveFull($channel, $range)) {
-            yield [FindingCode::TopIsNotFull, \sprintf('%s is full at %d, not at 255: from %d it does "%s".', $where, $range->to, max($above->from, $range->to + 1), $above->title())];
+            yield [
+                FindingCode::TopIsNotFull,
+                \sprintf(
+                    '%s is full at %d, not at 255: from %d it does "%s".',
+                    $where,
+                    $range->to,
+                    max($above->from, $range->to + 1),
+                    $above->title(),
+                ),
+            ];
         }
-        if (RangeFunction::Closed === $range->function && $range === $channel->rangeAt(0) && !$channel->has(RangeFunction::Intensity, RangeFunction::Emitter)) {
-            yield [FindingCode::ZeroIsDark, \sprintf('%s is closed at %s, so a cleared desk leaves this fixture dark.', $where, $range->span())];
+        if (RangeFunction::Closed === $range->function && $range === $channel->rangeAt(0) && !$channel->has(
+            RangeFunction::Intensity,
+            RangeFunction::Emitter,
+        )) {
+            yield [
+                FindingCode::ZeroIsDark,
+                \sprintf('%s is closed at %s, so a cleared desk leaves this fixture dark.', $where, $range->span()),
+            ];
         }
     }
 

@@ -104,7 +104,10 @@ final class ChartChange
 
     private static function channel(Channel $was, Channel $is): string
     {
-        $lines = static fn (Channel $one): array => array_map(static fn (Range $range): string => $range->span().' '.$range->title(), $one->ranges);
+        $lines = static fn (Channel $one): array => array_map(
+            static fn (Range $range): string => $range->span().' '.$range->title(),
+            $one->ranges,
+        );
         $gained = array_diff($lines($is), $lines($was));
         $lost = array_diff($lines($was), $lines($is));
 

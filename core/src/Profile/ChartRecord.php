@@ -41,7 +41,11 @@ final readonly class ChartRecord
 
     public function reopening(ChartFinding $finding): self
     {
-        return new self(array_values(array_filter($this->accepted, static fn (Acceptance $one): bool => !$one->isOf($finding))), $this->observed, $this->untried);
+        return new self(
+            array_values(array_filter($this->accepted, static fn (Acceptance $one): bool => !$one->isOf($finding))),
+            $this->observed,
+            $this->untried,
+        );
     }
 
     public function observation(ChannelPlace $place): ?Observation
@@ -60,7 +64,11 @@ final readonly class ChartRecord
     {
         $others = array_values(array_filter($this->observed, static fn (Observation $one): bool => !$one->place->equals($place)));
 
-        return new self($this->accepted, [] === $notes ? $others : [...$others, new Observation($place, $notes)], $this->tried($place)->untried);
+        return new self(
+            $this->accepted,
+            [] === $notes ? $others : [...$others, new Observation($place, $notes)],
+            $this->tried($place)->untried,
+        );
     }
 
     public function isUntried(ChannelPlace $place): bool
@@ -70,7 +78,11 @@ final readonly class ChartRecord
 
     public function tried(ChannelPlace $place): self
     {
-        return new self($this->accepted, $this->observed, array_values(array_filter($this->untried, static fn (ChannelPlace $one): bool => !$one->equals($place))));
+        return new self(
+            $this->accepted,
+            $this->observed,
+            array_values(array_filter($this->untried, static fn (ChannelPlace $one): bool => !$one->equals($place))),
+        );
     }
 
     /** @return array<string, mixed> */

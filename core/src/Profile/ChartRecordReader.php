@@ -52,7 +52,10 @@ final class ChartRecordReader
     {
         $in = Members::of($document, ['mode', 'channel', 'notes'], $path);
 
-        return new Observation(new ChannelPlace($in->text('mode'), $in->whole('channel', 1, 512)), $in->each('notes', self::note(...), 256));
+        return new Observation(
+            new ChannelPlace($in->text('mode'), $in->whole('channel', 1, 512)),
+            $in->each('notes', self::note(...), 256),
+        );
     }
 
     private static function place(mixed $document, string $path): ChannelPlace

@@ -43,6 +43,10 @@ enum FindingCode: string
     /** A caution or a note may well be so; an error or a warning is put right. */
     public function mayBeAccepted(): bool
     {
-        return \in_array($this->severity(), [Severity::Caution, Severity::Note], true) || self::NoLight === $this || self::RangeGap === $this;
+        return \in_array(
+            $this->severity(),
+            [Severity::Caution, Severity::Note],
+            true,
+        ) || self::NoLight === $this || self::RangeGap === $this;
     }
 }

@@ -20,7 +20,17 @@ final class FineChannelCheck
             if (null !== $problem) {
                 $findings[] = ChartFinding::ofChannel(FindingCode::FineWithoutCoarse, $mode, $channel->offset, $problem);
             } elseif (isset($taken[$channel->fineOf])) {
-                $findings[] = ChartFinding::ofChannel(FindingCode::FineTwice, $mode, $channel->offset, \sprintf('Channel %d is already fine of channel %d, so %s is not needed.', $taken[$channel->fineOf], $channel->fineOf, $channel->title()));
+                $findings[] = ChartFinding::ofChannel(
+                    FindingCode::FineTwice,
+                    $mode,
+                    $channel->offset,
+                    \sprintf(
+                        'Channel %d is already fine of channel %d, so %s is not needed.',
+                        $taken[$channel->fineOf],
+                        $channel->fineOf,
+                        $channel->title(),
+                    ),
+                );
             } else {
                 $taken[$channel->fineOf] = $channel->offset;
             }

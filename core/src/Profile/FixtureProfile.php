@@ -48,7 +48,18 @@ final readonly class FixtureProfile
     /** @param list<Mode> $modes */
     public function withModes(array $modes): self
     {
-        return new self($this->maker, $this->model, $this->kind, $this->watts, $this->emitters, $this->movement, $modes, $this->switches, $this->unit, $this->record);
+        return new self(
+            $this->maker,
+            $this->model,
+            $this->kind,
+            $this->watts,
+            $this->emitters,
+            $this->movement,
+            $modes,
+            $this->switches,
+            $this->unit,
+            $this->record,
+        );
     }
 
     /** With this mode in the place of the one of the same key. */
@@ -60,23 +71,65 @@ final readonly class FixtureProfile
     /** @param list<Emitter> $emitters */
     public function withEmitters(array $emitters): self
     {
-        return new self($this->maker, $this->model, $this->kind, $this->watts, $emitters, $this->movement, $this->modes, $this->switches, $this->unit, $this->record);
+        return new self(
+            $this->maker,
+            $this->model,
+            $this->kind,
+            $this->watts,
+            $emitters,
+            $this->movement,
+            $this->modes,
+            $this->switches,
+            $this->unit,
+            $this->record,
+        );
     }
 
     public function withRecord(?ChartRecord $record): self
     {
-        return new self($this->maker, $this->model, $this->kind, $this->watts, $this->emitters, $this->movement, $this->modes, $this->switches, $this->unit, $record);
+        return new self(
+            $this->maker,
+            $this->model,
+            $this->kind,
+            $this->watts,
+            $this->emitters,
+            $this->movement,
+            $this->modes,
+            $this->switches,
+            $this->unit,
+            $record,
+        );
     }
 
     public function named(string $maker, string $model): self
     {
-        return new self($maker, $model, $this->kind, $this->watts, $this->emitters, $this->movement, $this->modes, $this->switches, $this->unit, $this->record);
+        return new self(
+            $maker,
+            $model,
+            $this->kind,
+            $this->watts,
+            $this->emitters,
+            $this->movement,
+            $this->modes,
+            $this->switches,
+            $this->unit,
+            $this->record,
+        );
     }
 
     /** Without the words and marks that nothing is computed from: what is left decides whether a chart is another one. */
     public function computed(): self
     {
-        return new self($this->maker, $this->model, $this->kind, $this->watts, $this->emitters, $this->movement, $this->modes, $this->switches);
+        return new self(
+            $this->maker,
+            $this->model,
+            $this->kind,
+            $this->watts,
+            $this->emitters,
+            $this->movement,
+            $this->modes,
+            $this->switches,
+        );
     }
 
     public function emitter(string $key): ?Emitter

@@ -40,7 +40,10 @@ final readonly class Mode
     /** With this channel in the place of the one of the same offset. */
     public function withChannel(Channel $channel): self
     {
-        return $this->withChannels(array_map(static fn (Channel $one): Channel => $one->offset === $channel->offset ? $channel : $one, $this->channels));
+        return $this->withChannels(array_map(
+            static fn (Channel $one): Channel => $one->offset === $channel->offset ? $channel : $one,
+            $this->channels,
+        ));
     }
 
     /** @return list<Channel> by offset; equal offsets in the chart's order */

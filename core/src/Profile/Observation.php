@@ -17,6 +17,9 @@ final readonly class Observation
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return [...$this->place->toArray(), 'notes' => array_map(static fn (Note $one): array => ['value' => $one->value, 'what' => $one->what], $this->notes)];
+        return [
+            ...$this->place->toArray(),
+            'notes' => array_map(static fn (Note $one): array => ['value' => $one->value, 'what' => $one->what], $this->notes),
+        ];
     }
 }

@@ -25,7 +25,14 @@ final class ProfileCheck
     {
         $findings = [...self::structure($mode), ...FineChannelCheck::of($mode)];
         if (!$profile->isLightless() && !$mode->canGiveLight()) {
-            $findings[] = ChartFinding::ofMode(FindingCode::NoLight, $mode, \sprintf('Nothing in mode %s can give light: it has no dimmer, emitter, open shutter, preset, wheel or white point.', $mode->name));
+            $findings[] = ChartFinding::ofMode(
+                FindingCode::NoLight,
+                $mode,
+                \sprintf(
+                    'Nothing in mode %s can give light: it has no dimmer, emitter, open shutter, preset, wheel or white point.',
+                    $mode->name,
+                ),
+            );
         }
         foreach ($mode->channels as $channel) {
             array_push($findings, ...ChannelCheck::of($profile, $mode, $channel));
@@ -55,14 +62,28 @@ final class ProfileCheck
         for ($offset = 1, $last = [] === $times ? 0 : max(array_keys($times)); $offset <= $last; ++$offset) {
             $count = $times[$offset] ?? 0;
             if (0 === $count) {
-                $findings[] = ChartFinding::ofChannel(FindingCode::ChannelMissing, $mode, $offset, \sprintf('Channel %d is missing: the chart goes on to channel %d.', $offset, $last));
+                $findings[] = ChartFinding::ofChannel(
+                    FindingCode::ChannelMissing,
+                    $mode,
+                    $offset,
+                    \sprintf('Channel %d is missing: the chart goes on to channel %d.', $offset, $last),
+                );
             } elseif ($count > 1) {
-                $findings[] = ChartFinding::ofChannel(FindingCode::ChannelTwice, $mode, $offset, \sprintf('Channel %d is listed %d times.', $offset, $count));
+                $findings[] = ChartFinding::ofChannel(
+                    FindingCode::ChannelTwice,
+                    $mode,
+                    $offset,
+                    \sprintf('Channel %d is listed %d times.', $offset, $count),
+                );
             }
         }
         $listed = \count($mode->channels);
         if ($mode->count !== $listed) {
-            $findings[] = ChartFinding::ofMode(FindingCode::CountDiffers, $mode, \sprintf('The mode is said to have %d channels, but %d %s listed.', $mode->count, $listed, 1 === $listed ? 'is' : 'are'));
+            $findings[] = ChartFinding::ofMode(
+                FindingCode::CountDiffers,
+                $mode,
+                \sprintf('The mode is said to have %d channels, but %d %s listed.', $mode->count, $listed, 1 === $listed ? 'is' : 'are'),
+            );
         }
 
         return $findings;

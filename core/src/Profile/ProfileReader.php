@@ -18,7 +18,11 @@ final class ProfileReader
     /** @throws InputError */
     public static function read(mixed $document, string $path = ''): FixtureProfile
     {
-        $in = Members::of($document, ['format', 'version', 'maker', 'model', 'kind', 'watts', 'emitters', 'movement', 'switches', 'unit', 'record', 'modes'], $path);
+        $in = Members::of(
+            $document,
+            ['format', 'version', 'maker', 'model', 'kind', 'watts', 'emitters', 'movement', 'switches', 'unit', 'record', 'modes'],
+            $path,
+        );
         $in->choice('format', [FixtureProfile::FORMAT]);
         $in->whole('version', FixtureProfile::VERSION, FixtureProfile::VERSION);
 

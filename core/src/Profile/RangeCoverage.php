@@ -12,14 +12,34 @@ final class RangeCoverage
     {
         $findings = [];
         foreach (self::gaps($channel) as [$from, $to]) {
-            $findings[] = ChartFinding::ofValues(FindingCode::RangeGap, $mode, $channel, $from, $to, \sprintf('%s says nothing about %s.', $channel->title(), $from === $to ? $from : $from.'–'.$to));
+            $findings[] = ChartFinding::ofValues(
+                FindingCode::RangeGap,
+                $mode,
+                $channel,
+                $from,
+                $to,
+                \sprintf('%s says nothing about %s.', $channel->title(), $from === $to ? $from : $from.'–'.$to),
+            );
         }
         foreach ($channel->ranges as $index => $range) {
             foreach (\array_slice($channel->ranges, $index + 1) as $other) {
                 $from = max($range->from, $other->from);
                 $to = min($range->to, $other->to);
                 if ($from <= $to && !$range->isBackwards() && !$other->isBackwards()) {
-                    $findings[] = ChartFinding::ofValues(FindingCode::RangeOverlap, $mode, $channel, $from, $to, \sprintf('%s: "%s" and "%s" both claim %s.', $channel->title(), $range->title(), $other->title(), $from === $to ? $from : $from.'–'.$to));
+                    $findings[] = ChartFinding::ofValues(
+                        FindingCode::RangeOverlap,
+                        $mode,
+                        $channel,
+                        $from,
+                        $to,
+                        \sprintf(
+                            '%s: "%s" and "%s" both claim %s.',
+                            $channel->title(),
+                            $range->title(),
+                            $other->title(),
+                            $from === $to ? $from : $from.'–'.$to,
+                        ),
+                    );
                 }
             }
         }

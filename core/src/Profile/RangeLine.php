@@ -52,7 +52,10 @@ final class RangeLine
         $emitter = self::emitterNamed($word, $emitters);
         if ('emitter' === $word) {
             [$word, $rest] = explode(' ', $rest.' ', 2);
-            $emitter = self::emitterNamed(mb_strtolower($word), $emitters) ?? throw self::refuse(\sprintf('The fixture has no emitter %s.', InputError::quote($word)));
+            $emitter = self::emitterNamed(
+                mb_strtolower($word),
+                $emitters,
+            ) ?? throw self::refuse(\sprintf('The fixture has no emitter %s.', InputError::quote($word)));
         }
         $function = null !== $emitter ? RangeFunction::Emitter : self::functionNamed($word, $emitters);
 
@@ -62,7 +65,10 @@ final class RangeLine
     /** @return list<string> words that may say what a range does, the format's own first */
     public static function words(): array
     {
-        return array_values(array_filter([...RangeFunction::words(), ...array_keys(self::ALIASES)], static fn (string $word): bool => 'emitter' !== $word));
+        return array_values(array_filter(
+            [...RangeFunction::words(), ...array_keys(self::ALIASES)],
+            static fn (string $word): bool => 'emitter' !== $word,
+        ));
     }
 
     /** The line that parses to this range again. */
@@ -74,7 +80,9 @@ final class RangeLine
             null !== $range->emitter ? 'emitter '.$range->emitter : $range->function->value,
             null !== $range->slot ? (string) $range->slot : null,
             $range->hex,
-            null === $range->start || null === $range->end ? (null === $range->slot && $quantity->mayBeUnknown() ? '?' : null) : self::span($range->start, $range->end, $quantity),
+            null === $range->start || null === $range->end
+                ? (null === $range->slot && $quantity->mayBeUnknown() ? '?' : null)
+                : self::span($range->start, $range->end, $quantity),
             $range->label,
         ];
 
@@ -85,7 +93,10 @@ final class RangeLine
     {
         $slot = $hex = $start = $end = null;
         $quantity = $function->quantity();
-        $takesSlot = RangeFunction::Wheel === $function || (Quantity::SlotOrAmount === $quantity && 1 === preg_match('/^\d+(?![\d.%]|\s*'.self::DASH.')/u', $rest));
+        $takesSlot = RangeFunction::Wheel === $function || (Quantity::SlotOrAmount === $quantity && 1 === preg_match(
+            '/^\d+(?![\d.%]|\s*'.self::DASH.')/u',
+            $rest,
+        ));
         if ($takesSlot) {
             if (1 !== preg_match('/^(\d{1,3})\s*(.*)$/us', $rest, $parts)) {
                 throw self::refuse('Say which slot of the wheel: "41-60 wheel 2 #00a0ff".');
@@ -115,7 +126,11 @@ final class RangeLine
         if (1 === preg_match('/^\?\s*(.*)$/us', $rest, $parts)) {
             return Quantity::Level === $quantity ? [0.0, 1.0, $parts[1]] : [null, null, $parts[1]];
         }
-        if (1 === preg_match('/^('.self::NUMBER.')\s*('.$unit.')(?:\s*(?:'.self::DASH.'|\.\.|to)\s*('.self::NUMBER.')\s*('.$unit.'))?(?=\s|$)\s*(.*)$/uis', $rest, $parts)) {
+        if (1 === preg_match(
+            '/^('.self::NUMBER.')\s*('.$unit.')(?:\s*(?:'.self::DASH.'|\.\.|to)\s*('.self::NUMBER.')\s*('.$unit.'))?(?=\s|$)\s*(.*)$/uis',
+            $rest,
+            $parts,
+        )) {
             $start = self::scaled($parts[1], $parts[2].$parts[4], $quantity);
             $end = '' === $parts[3] ? $start : self::scaled($parts[3], $parts[2].$parts[4], $quantity);
 
@@ -174,10 +189,21 @@ final class RangeLine
                 throw self::refuse(\sprintf('The fixture lists no emitter "%s": add it to its emitters first.', $word));
             }
         }
-        $known = [...RangeFunction::words(), ...array_keys(self::ALIASES), ...array_map(static fn (Emitter $one): string => $one->key, $emitters)];
-        usort($known, static fn (string $one, string $other): int => levenshtein(substr($word, 0, 50), $one) <=> levenshtein(substr($word, 0, 50), $other));
+        $known = [
+            ...RangeFunction::words(),
+            ...array_keys(self::ALIASES),
+            ...array_map(static fn (Emitter $one): string => $one->key, $emitters),
+        ];
+        usort(
+            $known,
+            static fn (string $one, string $other): int => levenshtein(substr($word, 0, 50), $one) <=> levenshtein(substr($word, 0, 50), $other),
+        );
 
-        throw self::refuse(\sprintf('%s is no function known here. Nearest: %s.', InputError::quote($word), implode(', ', \array_slice($known, 0, 3))));
+        throw self::refuse(\sprintf(
+            '%s is no function known here. Nearest: %s.',
+            InputError::quote($word),
+            implode(', ', \array_slice($known, 0, 3)),
+        ));
     }
 
     private static function refuse(string $message): InputError

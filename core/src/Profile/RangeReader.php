@@ -54,7 +54,11 @@ final class RangeReader
         if (RangeFunction::Wheel === $function || (Quantity::SlotOrAmount === $quantity && ($in->has('slot') || !$in->has('start')))) {
             $slot = $in->whole('slot', 0);
             if ($in->has('start') || $in->has('end')) {
-                throw InputError::unknownMember($in->path($in->has('start') ? 'start' : 'end'), $in->has('start') ? 'start' : 'end', [...self::COMMON, 'slot']);
+                throw InputError::unknownMember(
+                    $in->path($in->has('start') ? 'start' : 'end'),
+                    $in->has('start') ? 'start' : 'end',
+                    [...self::COMMON, 'slot'],
+                );
             }
 
             return [$slot, null, null];
@@ -85,7 +89,11 @@ final class RangeReader
         }
         $hex = $in->text('hex');
         if (!Srgb::isHex($hex)) {
-            throw InputError::because('no_colour', $in->path('hex'), InputError::quote($hex).' is not a screen colour: write # and six hexadecimal digits, such as #ff8600.');
+            throw InputError::because(
+                'no_colour',
+                $in->path('hex'),
+                InputError::quote($hex).' is not a screen colour: write # and six hexadecimal digits, such as #ff8600.',
+            );
         }
 
         return '#'.strtolower(ltrim($hex, '#'));

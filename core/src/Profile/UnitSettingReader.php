@@ -13,7 +13,23 @@ use Rigger\Core\Patch\Span;
 /** {"buttons","letters","save",…} to a UnitSetting; every member may be left out. */
 final class UnitSettingReader
 {
-    private const MEMBERS = ['buttons', 'letters', 'save', 'saveSeconds', 'revertsAfter', 'remote', 'byItself', 'leader', 'follower', 'tenthSwitch', 'lamps', 'curveByLevel', 'powerOn', 'keys', 'keysTop'];
+    private const MEMBERS = [
+        'buttons',
+        'letters',
+        'save',
+        'saveSeconds',
+        'revertsAfter',
+        'remote',
+        'byItself',
+        'leader',
+        'follower',
+        'tenthSwitch',
+        'lamps',
+        'curveByLevel',
+        'powerOn',
+        'keys',
+        'keysTop',
+    ];
     private const MOST = 40;
     private const HOUR = 3600.0;
 

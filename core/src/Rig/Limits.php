@@ -25,7 +25,11 @@ final class Limits
         $name = trim($name);
         $length = mb_strlen($name);
         if ('' === $name || $length > self::NAME) {
-            throw InputError::because('out_of_range', $field, '' === $name ? 'A name is needed.' : \sprintf('The name has %d letters; at most %d fit on the tape.', $length, self::NAME));
+            throw InputError::because(
+                'out_of_range',
+                $field,
+                '' === $name ? 'A name is needed.' : \sprintf('The name has %d letters; at most %d fit on the tape.', $length, self::NAME),
+            );
         }
         if (!mb_check_encoding($name, 'UTF-8') || 1 === preg_match('/[\x00-\x1F\x7F]/', $name)) {
             throw InputError::because('out_of_range', $field, 'A name cannot hold line breaks or control characters.');
@@ -47,7 +51,11 @@ final class Limits
     {
         $names = array_values(array_unique(array_map(static fn (string $one): string => self::name($one, $field), $groups)));
         if (\count($names) > self::GROUPS) {
-            throw InputError::because('out_of_range', $field, \sprintf('%d groups are named; a unit can be in at most %d.', \count($names), self::GROUPS));
+            throw InputError::because(
+                'out_of_range',
+                $field,
+                \sprintf('%d groups are named; a unit can be in at most %d.', \count($names), self::GROUPS),
+            );
         }
 
         return $names;
@@ -58,7 +66,11 @@ final class Limits
     {
         $note = trim($note);
         if (mb_strlen($note) > self::NOTE || 1 === preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $note)) {
-            throw InputError::because('out_of_range', $field, \sprintf('A note holds at most %d letters and no control characters.', self::NOTE));
+            throw InputError::because(
+                'out_of_range',
+                $field,
+                \sprintf('A note holds at most %d letters and no control characters.', self::NOTE),
+            );
         }
 
         return '' === $note ? null : $note;

@@ -44,13 +44,32 @@ final class Revision
     {
         array_map($this->faults(...), $this->profile->modes);
 
-        return ['id' => $this->id, 'typeId' => $this->typeId, 'number' => $this->number, 'maker' => $this->maker, 'model' => $this->model, 'profile' => $this->profile, 'faults' => $this->faults];
+        return [
+            'id' => $this->id,
+            'typeId' => $this->typeId,
+            'number' => $this->number,
+            'maker' => $this->maker,
+            'model' => $this->model,
+            'profile' => $this->profile,
+            'faults' => $this->faults,
+        ];
     }
 
-    /** @param array{id: string, typeId: string, number: int, maker: string, model: string, profile: FixtureProfile, faults: array<string, list<ChartFinding>>} $data */
+    /**
+     * @param array{id: string, typeId: string, number: int, maker: string, model: string, profile: FixtureProfile, faults: array<string,
+     *     list<ChartFinding>>} $data
+     */
     public function __unserialize(array $data): void
     {
-        ['id' => $this->id, 'typeId' => $this->typeId, 'number' => $this->number, 'maker' => $this->maker, 'model' => $this->model, 'profile' => $this->profile, 'faults' => $this->faults] = $data;
+        [
+            'id' => $this->id,
+            'typeId' => $this->typeId,
+            'number' => $this->number,
+            'maker' => $this->maker,
+            'model' => $this->model,
+            'profile' => $this->profile,
+            'faults' => $this->faults,
+        ] = $data;
     }
 
     /** @return UnitMode|null null for a mode that the chart lacks */
@@ -74,7 +93,10 @@ final class Revision
      */
     public function faults(Mode $mode): array
     {
-        return $this->faults[$mode->key] ??= array_values(array_filter(ProfileCheck::ofMode($this->profile, $mode), static fn (ChartFinding $one): bool => \in_array($one->code->severity(), [Severity::Error, Severity::Warning], true)));
+        return $this->faults[$mode->key] ??= array_values(array_filter(
+            ProfileCheck::ofMode($this->profile, $mode),
+            static fn (ChartFinding $one): bool => \in_array($one->code->severity(), [Severity::Error, Severity::Warning], true),
+        ));
     }
 
     /**

@@ -139,7 +139,10 @@ final class Rig
 
     public function addresses(): AddressCheck
     {
-        return $this->addresses ??= AddressCheck::of(array_map(static fn (Unit $one): \Rigger\Core\Patch\Placed => $one->placed(), array_values($this->units)));
+        return $this->addresses ??= AddressCheck::of(array_map(
+            static fn (Unit $one): \Rigger\Core\Patch\Placed => $one->placed(),
+            array_values($this->units),
+        ));
     }
 
     /** @return list<Relation> whom a unit shares slots with, and whether it runs past 512 */
@@ -160,13 +163,19 @@ final class Rig
 
     public function occupancy(int $universe): Occupancy
     {
-        return $this->occupancies[$universe] ??= Occupancy::of(array_map(static fn (Unit $one): Span => $one->span(), array_filter($this->units, static fn (Unit $one): bool => $one->place->universe === $universe)));
+        return $this->occupancies[$universe] ??= Occupancy::of(array_map(
+            static fn (Unit $one): Span => $one->span(),
+            array_filter($this->units, static fn (Unit $one): bool => $one->place->universe === $universe),
+        ));
     }
 
     /** @return list<DeskFixture> units as the desk's map takes them */
     public function deskFixtures(): array
     {
-        return $this->deskFixtures ??= array_map(static fn (Unit $one): DeskFixture => new DeskFixture($one->placed(), $one->mode()->labels()), array_values($this->units));
+        return $this->deskFixtures ??= array_map(
+            static fn (Unit $one): DeskFixture => new DeskFixture($one->placed(), $one->mode()->labels()),
+            array_values($this->units),
+        );
     }
 
     public function map(): ?DeskMap

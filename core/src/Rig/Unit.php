@@ -11,7 +11,9 @@ use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Profile\Mode;
 
-/** A fixture that hangs: which chart it follows, in which mode, where it listens, and what is noted of it. Each change gives another one. */
+/**
+ * A fixture that hangs: which chart it follows, in which mode, where it listens, and what is noted of it. Each change gives another one.
+ */
 final class Unit
 {
     /** @readonly @phpstan-allow-private-mutation */
@@ -114,8 +116,14 @@ final class Unit
 
     public function equals(self $other): bool
     {
-        return $this === $other || $this->id === $other->id && $this->at === $other->at && $this->place->equals($other->place) && $this->noted() === $other->noted()
-            && self::sameCurves($this->curves, $other->curves) && $this->setAt?->getTimestamp() === $other->setAt?->getTimestamp() && $this->provedAt?->getTimestamp() === $other->provedAt?->getTimestamp();
+        return $this === $other
+            || $this->id === $other->id
+            && $this->at === $other->at
+            && $this->place->equals($other->place)
+            && $this->noted() === $other->noted()
+                && self::sameCurves($this->curves, $other->curves)
+                && $this->setAt?->getTimestamp() === $other->setAt?->getTimestamp()
+                && $this->provedAt?->getTimestamp() === $other->provedAt?->getTimestamp();
     }
 
     /**
@@ -124,7 +132,10 @@ final class Unit
      */
     private static function sameCurves(array $one, array $other): bool
     {
-        return $one === $other || array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $one) === array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $other);
+        return $one === $other || array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $one) === array_map(
+            static fn (ChannelCurve $curve): array => $curve->toArray(),
+            $other,
+        );
     }
 
     /** @return list<mixed> what is kept of it as plain values */

@@ -43,9 +43,24 @@ final class AddressTopicsTest extends TopicTestCase
         yield 'a slip of the keys comes before what is missing' => ['unknown_member', 'adress', 'address.span', '{"adress":1}'];
         yield 'a list instead of an object' => ['wrong_type', '', 'address.span', '[]'];
         yield 'a number instead of an object' => ['wrong_type', '', 'address.span', '5'];
-        yield 'a fixture given twice' => ['duplicate', 'fixtures[1].id', 'address.check', '{"fixtures":[{"id":"7","universe":1,"address":1,"mode":"m","footprint":1},{"id":"7","universe":1,"address":9,"mode":"m","footprint":1}]}'];
-        yield 'universe 0' => ['out_of_range', 'fixtures[0].universe', 'address.check', '{"fixtures":[{"id":"a","universe":0,"address":1,"mode":"m","footprint":1}]}'];
-        yield 'an unknown member deep down' => ['unknown_member', 'fixtures[0].mod', 'address.check', '{"fixtures":[{"id":"a","universe":1,"address":1,"mod":"m","footprint":1}]}'];
+        yield 'a fixture given twice' => [
+            'duplicate',
+            'fixtures[1].id',
+            'address.check',
+            '{"fixtures":[{"id":"7","universe":1,"address":1,"mode":"m","footprint":1},{"id":"7","universe":1,"address":9,"mode":"m","footprint":1}]}',
+        ];
+        yield 'universe 0' => [
+            'out_of_range',
+            'fixtures[0].universe',
+            'address.check',
+            '{"fixtures":[{"id":"a","universe":0,"address":1,"mode":"m","footprint":1}]}',
+        ];
+        yield 'an unknown member deep down' => [
+            'unknown_member',
+            'fixtures[0].mod',
+            'address.check',
+            '{"fixtures":[{"id":"a","universe":1,"address":1,"mod":"m","footprint":1}]}',
+        ];
         yield 'a topic that does not exist' => ['unknown_topic', 'topic', 'address.spam', '{}'];
     }
 
@@ -88,8 +103,16 @@ final class AddressTopicsTest extends TopicTestCase
 
     public function testAFullUniverseHasNoGapAndOfEqualGapsTheFirstCounts(): void
     {
-        self::assertAnswer('{"relations":[],"usage":[{"universe":3,"used":512,"free":0,"largestGap":null}]}', 'address.check', '{"fixtures":[{"id":"a","universe":3,"address":1,"mode":"m","footprint":512}]}');
-        self::assertAnswer('{"relations":[],"usage":[{"universe":1,"used":2,"free":510,"largestGap":{"from":1,"to":255}}]}', 'address.check', '{"fixtures":[{"id":"a","universe":1,"address":256,"mode":"m","footprint":2}]}');
+        self::assertAnswer(
+            '{"relations":[],"usage":[{"universe":3,"used":512,"free":0,"largestGap":null}]}',
+            'address.check',
+            '{"fixtures":[{"id":"a","universe":3,"address":1,"mode":"m","footprint":512}]}',
+        );
+        self::assertAnswer(
+            '{"relations":[],"usage":[{"universe":1,"used":2,"free":510,"largestGap":{"from":1,"to":255}}]}',
+            'address.check',
+            '{"fixtures":[{"id":"a","universe":1,"address":256,"mode":"m","footprint":2}]}',
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -121,22 +144,42 @@ final class AddressTopicsTest extends TopicTestCase
 
     public function testWhatWouldFillTheMemoryIsRefusedBeforeItIsComputed(): void
     {
-        $unit = static fn (int $nth, int $address, int $footprint): array => ['id' => 'f'.$nth, 'universe' => 1, 'address' => $address, 'mode' => 'm'.$nth, 'footprint' => $footprint];
+        $unit = static fn (int $nth, int $address, int $footprint): array => [
+            'id' => 'f'.$nth,
+            'universe' => 1,
+            'address' => $address,
+            'mode' => 'm'.$nth,
+            'footprint' => $footprint,
+        ];
         $crowd = array_map(static fn (int $nth): array => $unit($nth, 1 + $nth % 100, 100), range(1, 3000));
         self::assertRefused('out_of_range', 'fixtures', 'address.check', (string) json_encode(['fixtures' => $crowd]));
         // As many that stand apart are no trouble.
-        $apart = array_map(static fn (int $nth): array => ['universe' => 1 + intdiv($nth, 500)] + $unit($nth, 1 + $nth % 500, 1), range(0, 2999));
+        $apart = array_map(
+            static fn (int $nth): array => ['universe' => 1 + intdiv($nth, 500)] + $unit($nth, 1 + $nth % 500, 1),
+            range(0, 2999),
+        );
         self::assertSame([], ((array) self::compute('address.check', (string) json_encode(['fixtures' => $apart])))['relations']);
         $many = array_map(static fn (int $nth): array => ['id' => 'f'.$nth, 'mode' => 'm', 'footprint' => 1], range(1, 5000));
-        self::assertRefused('out_of_range', 'fixtures', 'address.plan', (string) json_encode(['fixtures' => $many, 'universes' => 20, 'spacing' => ['kind' => 'packed'], 'goal' => 'fresh']));
+        self::assertRefused(
+            'out_of_range',
+            'fixtures',
+            'address.plan',
+            (string) json_encode(['fixtures' => $many, 'universes' => 20, 'spacing' => ['kind' => 'packed'], 'goal' => 'fresh']),
+        );
     }
 
     public function testPairsAreCountedAsTheyAreTold(): void
     {
         mt_srand(11);
         for ($turn = 0; $turn < 60; ++$turn) {
-            $fixtures = array_map(static fn (int $nth): Placed => new Placed('f'.$nth, mt_rand(1, 2), Span::at(mt_rand(1, 512), mt_rand(1, 60)), 'm'), range(1, mt_rand(2, 40)));
-            $told = array_filter(AddressCheck::of($fixtures)->relations, static fn (Relation $one): bool => RelationKind::Overrun !== $one->kind);
+            $fixtures = array_map(
+                static fn (int $nth): Placed => new Placed('f'.$nth, mt_rand(1, 2), Span::at(mt_rand(1, 512), mt_rand(1, 60)), 'm'),
+                range(1, mt_rand(2, 40)),
+            );
+            $told = array_filter(
+                AddressCheck::of($fixtures)->relations,
+                static fn (Relation $one): bool => RelationKind::Overrun !== $one->kind,
+            );
             self::assertSame(\count($told), AddressCheck::pairs($fixtures));
         }
     }

@@ -39,7 +39,10 @@ final class ChartTopicsTest extends TopicTestCase
         yield 'percents that touch' => ['CH1 Shutter 0-4 % closed / 5-100 % open', [[0, 10, 'closed'], [11, 255, 'open']]];
         yield 'percents that share an edge' => ['CH1 Shutter 0-4 % closed / 4-100 % open', [[0, 10, 'closed'], [11, 255, 'open']]];
         yield 'percents apart' => ['CH1 Shutter 0-4 % closed / 50-100 % open', [[0, 10, 'closed'], [128, 255, 'open']]];
-        yield 'single values' => ['CH1 Shutter 0 closed / 1-254 strobe / 255 open', [[0, 0, 'closed'], [1, 254, 'strobe'], [255, 255, 'open']]];
+        yield 'single values' => [
+            'CH1 Shutter 0 closed / 1-254 strobe / 255 open',
+            [[0, 0, 'closed'], [1, 254, 'strobe'], [255, 255, 'open']],
+        ];
         yield 'turned round' => ['CH1 Shutter 9-0 closed / 255-10 open', [[0, 9, 'closed'], [10, 255, 'open']]];
         yield 'the words before the values' => ['CH1 Shutter: closed 0-9, open 10-255', [[0, 9, 'closed'], [10, 255, 'open']]];
         yield 'a gap stays a gap' => ['CH1 Shutter 0-9 closed / 20-29 open', [[0, 9, 'closed'], [20, 29, 'open']]];
@@ -51,7 +54,10 @@ final class ChartTopicsTest extends TopicTestCase
     {
         $modes = self::read($text)['modes'];
 
-        self::assertSame($ranges, array_map(static fn (array $one): array => [$one['from'], $one['to'], $one['function']], $modes[0]['channels'][0]['ranges']));
+        self::assertSame(
+            $ranges,
+            array_map(static fn (array $one): array => [$one['from'], $one['to'], $one['function']], $modes[0]['channels'][0]['ranges']),
+        );
     }
 
     /** @return iterable<string, array{string, array<string, mixed>}> */
@@ -66,7 +72,10 @@ final class ChartTopicsTest extends TopicTestCase
         yield 'kelvin' => ['CH1 CTO 0-255 2700K-6500K', ['function' => 'white-point', 'start' => 2700, 'end' => 6500]];
         yield 'a speed that falls' => ['CH1 Macro speed 0-255 fast to slow', ['function' => 'program-speed', 'start' => 1, 'end' => 0]];
         yield 'zoom in degrees' => ['CH1 Zoom 0-255 10°-40°', ['function' => 'zoom', 'start' => 10, 'end' => 40]];
-        yield 'a motor the other way' => ['CH1 Mirror motor 0-255 counter-clockwise 1-30 rpm', ['function' => 'turn', 'start' => -1, 'end' => -30]];
+        yield 'a motor the other way' => [
+            'CH1 Mirror motor 0-255 counter-clockwise 1-30 rpm',
+            ['function' => 'turn', 'start' => -1, 'end' => -30],
+        ];
         yield 'a slot that is open' => ['CH1 Colour wheel 0-255 open', ['function' => 'wheel', 'slot' => 0, 'hex' => '#ffffff']];
         yield 'a shaken gobo' => ['CH1 Gobo 0-255 gobo 3 shake', ['function' => 'gobo', 'slot' => 3]];
     }
@@ -90,7 +99,12 @@ final class ChartTopicsTest extends TopicTestCase
         yield 'a value past 255' => ['chart.learn', ['notes' => [['value' => 256, 'what' => 'open']]], 'out_of_range', 'notes[0].value'];
         yield 'half a value' => ['chart.learn', ['notes' => [['value' => 1.5, 'what' => 'open']]], 'wrong_type', 'notes[0].value'];
         yield 'nothing said' => ['chart.learn', ['notes' => [['value' => 1]]], 'missing', 'notes[0].what'];
-        yield 'a member too many' => ['chart.learn', ['notes' => [['value' => 1, 'what' => 'a', 'why' => 'b']]], 'unknown_member', 'notes[0].why'];
+        yield 'a member too many' => [
+            'chart.learn',
+            ['notes' => [['value' => 1, 'what' => 'a', 'why' => 'b']]],
+            'unknown_member',
+            'notes[0].why',
+        ];
     }
 
     #[DataProvider('refusals')]

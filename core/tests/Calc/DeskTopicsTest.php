@@ -9,7 +9,20 @@ use Rigger\Core\Input\Json;
 
 final class DeskTopicsTest extends TopicTestCase
 {
-    private const TENFOLD = ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Tenfold 10', 'layout' => 'buttons', 'universe' => 1, 'first' => 1, 'buttons' => 10, 'stride' => 14, 'faders' => 7, 'pages' => 2, 'banks' => 20, 'scenesPerBank' => 6];
+    private const TENFOLD = [
+        'format' => 'rigger-desk',
+        'version' => 1,
+        'name' => 'Tenfold 10',
+        'layout' => 'buttons',
+        'universe' => 1,
+        'first' => 1,
+        'buttons' => 10,
+        'stride' => 14,
+        'faders' => 7,
+        'pages' => 2,
+        'banks' => 20,
+        'scenesPerBank' => 6,
+    ];
 
     /**
      * @param list<string> $labels
@@ -44,11 +57,31 @@ final class DeskTopicsTest extends TopicTestCase
     /** @return iterable<string, array{array<string, mixed>, int, list<string>}> strips as "button/page/fader@address" */
     public static function layouts(): iterable
     {
-        yield 'buttons with pages' => [self::TENFOLD, 15, ['2/1/1@15', '2/1/2@16', '2/1/3@17', '2/1/4@18', '2/1/5@19', '2/1/6@20', '2/1/7@21', '2/2/1@22']];
-        yield 'flat with pages' => [['layout' => 'flat', 'first' => 1, 'faders' => 6, 'pages' => 2] + self::TENFOLD, 3, ['-/1/3@3', '-/1/4@4', '-/1/5@5', '-/1/6@6', '-/2/1@7', '-/2/2@8', '-/2/3@9', '-/2/4@10']];
-        yield 'preset has one strip an address' => [['layout' => 'preset', 'faders' => 6, 'pages' => 1] + self::TENFOLD, 1, ['-/1/1@1', '-/1/2@2', '-/1/3@3', '-/1/4@4', '-/1/5@5', '-/1/6@6']];
-        yield 'wide has twice as many' => [['layout' => 'preset', 'faders' => 6, 'wide' => true] + self::TENFOLD, 1, ['-/1/1@1', '-/1/2@2', '-/1/3@3', '-/1/4@4', '-/1/5@5', '-/1/6@6', '-/1/7@7', '-/1/8@8']];
-        yield 'zones drive the lesser of faders and stride' => [['layout' => 'zones', 'buttons' => 4, 'stride' => 4, 'faders' => 6, 'pages' => 3] + self::TENFOLD, 5, ['2/1/1@5', '2/1/2@6', '2/1/3@7', '2/1/4@8', '3/1/1@9', '3/1/2@10', '3/1/3@11', '3/1/4@12']];
+        yield 'buttons with pages' => [
+            self::TENFOLD,
+            15,
+            ['2/1/1@15', '2/1/2@16', '2/1/3@17', '2/1/4@18', '2/1/5@19', '2/1/6@20', '2/1/7@21', '2/2/1@22'],
+        ];
+        yield 'flat with pages' => [
+            ['layout' => 'flat', 'first' => 1, 'faders' => 6, 'pages' => 2] + self::TENFOLD,
+            3,
+            ['-/1/3@3', '-/1/4@4', '-/1/5@5', '-/1/6@6', '-/2/1@7', '-/2/2@8', '-/2/3@9', '-/2/4@10'],
+        ];
+        yield 'preset has one strip an address' => [
+            ['layout' => 'preset', 'faders' => 6, 'pages' => 1] + self::TENFOLD,
+            1,
+            ['-/1/1@1', '-/1/2@2', '-/1/3@3', '-/1/4@4', '-/1/5@5', '-/1/6@6'],
+        ];
+        yield 'wide has twice as many' => [
+            ['layout' => 'preset', 'faders' => 6, 'wide' => true] + self::TENFOLD,
+            1,
+            ['-/1/1@1', '-/1/2@2', '-/1/3@3', '-/1/4@4', '-/1/5@5', '-/1/6@6', '-/1/7@7', '-/1/8@8'],
+        ];
+        yield 'zones drive the lesser of faders and stride' => [
+            ['layout' => 'zones', 'buttons' => 4, 'stride' => 4, 'faders' => 6, 'pages' => 3] + self::TENFOLD,
+            5,
+            ['2/1/1@5', '2/1/2@6', '2/1/3@7', '2/1/4@8', '3/1/1@9', '3/1/2@10', '3/1/3@11', '3/1/4@12'],
+        ];
     }
 
     /**
@@ -59,24 +92,79 @@ final class DeskTopicsTest extends TopicTestCase
     public function testNamesEveryFaderThatTouchesAFixture(array $desk, int $address, array $expected): void
     {
         $strips = self::map($desk, [self::fixture('a', $address, self::labels(8))])['strips'];
-        self::assertSame($expected, array_map(static fn (array $one): string => \sprintf('%s/%d/%d@%d', $one['button'] ?? '-', $one['page'], $one['fader'], $one['address']), $strips));
+        self::assertSame(
+            $expected,
+            array_map(
+                static fn (array $one): string => \sprintf(
+                    '%s/%d/%d@%d',
+                    $one['button'] ?? '-',
+                    $one['page'],
+                    $one['fader'],
+                    $one['address'],
+                ),
+                $strips,
+            ),
+        );
         self::assertSame([['id' => 'a', 'channel' => 1, 'label' => 'c1']], $strips[0]['fixtures']);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, list<array<string, mixed>>, list<string>}> findings as "severity code fixture channels" */
+    /**
+     * @return iterable<string, array{array<string, mixed>, list<array<string, mixed>>, list<string>}> findings as "severity code fixture
+     *                                                                                                 channels"
+     */
     public static function surprises(): iterable
     {
         $four = self::labels(4);
-        yield 'spills over into the next button' => [self::TENFOLD, [self::fixture('batten', 71, self::labels(16))], ['warning spills batten 15,16']];
-        yield 'clash on the tail shares a button' => [self::TENFOLD, [self::fixture('batten', 71, self::labels(27)), self::fixture('pack', 85, $four)], ['warning spills batten 15,16,17,18,19,20,21,22,23,24,25,26,27', 'warning shared_button pack 1,2,3,4']];
-        yield 'twins are a note on the later' => [self::TENFOLD, [self::fixture('one', 1, $four), self::fixture('two', 1, $four)], ['note twins two 1,2,3,4']];
-        yield 'the same start in another mode is no twin' => [self::TENFOLD, [self::fixture('one', 1, $four), self::fixture('two', 1, self::labels(2), 'other')], ['warning shared_button two 1,2']];
-        yield 'not where a button starts' => [self::TENFOLD, [self::fixture('pack', 16, self::labels(2))], ['warning not_aligned pack 1,2']];
-        yield 'past the last button channels are hidden' => [self::TENFOLD, [self::fixture('spin', 127, self::labels(16))], ['error hidden spin 15,16']];
-        yield 'beyond every fader' => [self::TENFOLD, [self::fixture('far', 200, self::labels(2))], ['warning not_aligned far 1,2', 'error out_of_reach far 1,2']];
-        yield 'channels between the last fader and the next button' => [['faders' => 3, 'pages' => 1, 'stride' => 4] + self::TENFOLD, [self::fixture('a', 1, self::labels(4))], ['error hidden a 4']];
-        yield 'another universe, and nothing else' => [self::TENFOLD, [self::fixture('a', 3, $four, 'm', 2)], ['error other_universe a 1,2,3,4']];
-        yield 'a flat desk has no buttons to miss' => [['layout' => 'flat', 'faders' => 4, 'pages' => 1] + self::TENFOLD, [self::fixture('a', 3, $four)], ['error hidden a 3,4']];
+        yield 'spills over into the next button' => [
+            self::TENFOLD,
+            [self::fixture('batten', 71, self::labels(16))],
+            ['warning spills batten 15,16'],
+        ];
+        yield 'clash on the tail shares a button' => [
+            self::TENFOLD,
+            [self::fixture('batten', 71, self::labels(27)), self::fixture('pack', 85, $four)],
+            ['warning spills batten 15,16,17,18,19,20,21,22,23,24,25,26,27', 'warning shared_button pack 1,2,3,4'],
+        ];
+        yield 'twins are a note on the later' => [
+            self::TENFOLD,
+            [self::fixture('one', 1, $four), self::fixture('two', 1, $four)],
+            ['note twins two 1,2,3,4'],
+        ];
+        yield 'the same start in another mode is no twin' => [
+            self::TENFOLD,
+            [self::fixture('one', 1, $four), self::fixture('two', 1, self::labels(2), 'other')],
+            ['warning shared_button two 1,2'],
+        ];
+        yield 'not where a button starts' => [
+            self::TENFOLD,
+            [self::fixture('pack', 16, self::labels(2))],
+            ['warning not_aligned pack 1,2'],
+        ];
+        yield 'past the last button channels are hidden' => [
+            self::TENFOLD,
+            [self::fixture('spin', 127, self::labels(16))],
+            ['error hidden spin 15,16'],
+        ];
+        yield 'beyond every fader' => [
+            self::TENFOLD,
+            [self::fixture('far', 200, self::labels(2))],
+            ['warning not_aligned far 1,2', 'error out_of_reach far 1,2'],
+        ];
+        yield 'channels between the last fader and the next button' => [
+            ['faders' => 3, 'pages' => 1, 'stride' => 4] + self::TENFOLD,
+            [self::fixture('a', 1, self::labels(4))],
+            ['error hidden a 4'],
+        ];
+        yield 'another universe, and nothing else' => [
+            self::TENFOLD,
+            [self::fixture('a', 3, $four, 'm', 2)],
+            ['error other_universe a 1,2,3,4'],
+        ];
+        yield 'a flat desk has no buttons to miss' => [
+            ['layout' => 'flat', 'faders' => 4, 'pages' => 1] + self::TENFOLD,
+            [self::fixture('a', 3, $four)],
+            ['error hidden a 3,4'],
+        ];
     }
 
     /**
@@ -87,7 +175,16 @@ final class DeskTopicsTest extends TopicTestCase
     #[DataProvider('surprises')]
     public function testSaysWhatWillSurprise(array $desk, array $fixtures, array $expected): void
     {
-        $said = array_map(static fn (array $one): string => \sprintf('%s %s %s %s', $one['severity'], $one['code'], $one['fixture'], implode(',', $one['channels'])), self::map($desk, $fixtures)['findings']);
+        $said = array_map(
+            static fn (array $one): string => \sprintf(
+                '%s %s %s %s',
+                $one['severity'],
+                $one['code'],
+                $one['fixture'],
+                implode(',', $one['channels']),
+            ),
+            self::map($desk, $fixtures)['findings'],
+        );
         self::assertSame($expected, $said);
     }
 
@@ -97,12 +194,22 @@ final class DeskTopicsTest extends TopicTestCase
      */
     private static function scene(array $fixtures, array $values, int $bank = 1): string
     {
-        return Json::encode(['desk' => self::TENFOLD, 'fixtures' => $fixtures, 'scene' => ['bank' => $bank, 'number' => 3, 'values' => $values]]);
+        return Json::encode([
+            'desk' => self::TENFOLD,
+            'fixtures' => $fixtures,
+            'scene' => ['bank' => $bank, 'number' => 3, 'values' => $values],
+        ]);
     }
 
     public function testListsTheFadersToRaiseAndWhatCannotBeReached(): void
     {
-        $fixtures = [self::fixture('b', 15, self::labels(9)), self::fixture('a', 1, self::labels(2)), self::fixture('far', 139, self::labels(3)), self::fixture('u2', 1, ['x'], 'm', 2), self::fixture('left', 29, ['y'])];
+        $fixtures = [
+            self::fixture('b', 15, self::labels(9)),
+            self::fixture('a', 1, self::labels(2)),
+            self::fixture('far', 139, self::labels(3)),
+            self::fixture('u2', 1, ['x'], 'm', 2),
+            self::fixture('left', 29, ['y']),
+        ];
         $json = self::scene($fixtures, ['b' => [0, 0, 0, 0, 0, 0, 0, 9, 0], 'a' => [10, 0], 'far' => [0, 7, 8], 'u2' => [5]]);
         self::assertAnswer('{"steps":[{"button":1,"page":1,"fader":1,"value":10,"label":"c1"},{"button":2,"page":2,"fader":1,"value":9,"label":"c8"},{"button":10,"page":2,"fader":7,"value":7,"label":"c2"}],'
             .'"unreachable":[{"fixture":"far","channel":3,"value":8},{"fixture":"u2","channel":1,"value":5}]}', 'desk.program', $json);
@@ -111,7 +218,11 @@ final class DeskTopicsTest extends TopicTestCase
     public function testTwinsMustAgreeAndAreOneFader(): void
     {
         $twins = [self::fixture('one', 1, self::labels(2)), self::fixture('two', 1, self::labels(2))];
-        self::assertAnswer('{"steps":[{"button":1,"page":1,"fader":2,"value":9,"label":"c2"}],"unreachable":[]}', 'desk.program', self::scene($twins, ['one' => [0, 9], 'two' => [0, 9]]));
+        self::assertAnswer(
+            '{"steps":[{"button":1,"page":1,"fader":2,"value":9,"label":"c2"}],"unreachable":[]}',
+            'desk.program',
+            self::scene($twins, ['one' => [0, 9], 'two' => [0, 9]]),
+        );
         self::assertRefused('twins_disagree', 'scene.values.two', 'desk.program', self::scene($twins, ['one' => [0, 9], 'two' => [0, 8]]));
     }
 

@@ -32,7 +32,14 @@ final class LightEvaluateTest extends TopicTestCase
             ['label' => 'Red', 'ranges' => [Charts::emitter('red')]],
             ['label' => 'Green', 'ranges' => [Charts::emitter('green')]],
             ['label' => 'Blue', 'ranges' => [Charts::emitter('blue')]],
-            ['label' => 'Shutter', 'ranges' => [Charts::range(0, 23, 'closed', [], 'Closed'), Charts::range(24, 210, 'strobe', ['start' => 1, 'end' => 16]), Charts::range(220, 255, 'open')]],
+            [
+                'label' => 'Shutter',
+                'ranges' => [
+                    Charts::range(0, 23, 'closed', [], 'Closed'),
+                    Charts::range(24, 210, 'strobe', ['start' => 1, 'end' => 16]),
+                    Charts::range(220, 255, 'open'),
+                ],
+            ],
             ['label' => 'Program', 'ranges' => [Charts::range(0, 9, 'none'), Charts::range(10, 255, 'program', [], 'Tide')]],
         ]);
     }
@@ -46,7 +53,17 @@ final class LightEvaluateTest extends TopicTestCase
         self::assertEqualsWithDelta(0.25 / 0.88, $cell['brightness'], 1e-9);
         self::assertSame(1, $cell['intensity']);
         self::assertSame([], $cell['dark']);
-        self::assertSame([['channel' => 1, 'range' => 0], ['channel' => 2, 'range' => 0], ['channel' => 3, 'range' => 0], ['channel' => 4, 'range' => 0], ['channel' => 5, 'range' => 2], ['channel' => 6, 'range' => 0]], $answer['active']);
+        self::assertSame(
+            [
+                ['channel' => 1, 'range' => 0],
+                ['channel' => 2, 'range' => 0],
+                ['channel' => 3, 'range' => 0],
+                ['channel' => 4, 'range' => 0],
+                ['channel' => 5, 'range' => 2],
+                ['channel' => 6, 'range' => 0],
+            ],
+            $answer['active'],
+        );
     }
 
     public function testEveryEmitterAtFullIsBrightnessOneAndMixesByFlux(): void
@@ -64,7 +81,10 @@ final class LightEvaluateTest extends TopicTestCase
     {
         $dark = self::evaluate(self::drum(), [0, 0, 0, 0, 9, 0])['cells'][0];
         self::assertSame([null, null, null, 0], [$dark['x'], $dark['y'], $dark['hex'], $dark['brightness']]);
-        self::assertSame([[1, 0, 'dimmer_down'], [5, 9, 'closed'], [null, null, 'no_colour']], array_map(static fn (array $one): array => [$one['channel'], $one['value'], $one['reason']], $dark['dark']));
+        self::assertSame(
+            [[1, 0, 'dimmer_down'], [5, 9, 'closed'], [null, null, 'no_colour']],
+            array_map(static fn (array $one): array => [$one['channel'], $one['value'], $one['reason']], $dark['dark']),
+        );
         self::assertStringContainsString('Shutter (5) at 9 is in Closed, 0–23', $dark['dark'][1]['message']);
     }
 
@@ -109,13 +129,28 @@ final class LightEvaluateTest extends TopicTestCase
         self::assertSame([1, 2], array_column($cells, 'cell'));
         self::assertEqualsWithDelta(1.0, $cells[0]['brightness'], 1e-12);
         self::assertEqualsWithDelta(0.25 / 0.33, $cells[1]['brightness'], 1e-9);
-        self::assertSame([['dimmer_down'], ['dimmer_down', 'no_colour']], array_map(static fn (array $cell): array => array_column($cell['dark'], 'reason'), self::evaluate($document, [0, 9, 0, 0])['cells']));
+        self::assertSame(
+            [['dimmer_down'], ['dimmer_down', 'no_colour']],
+            array_map(
+                static fn (array $cell): array => array_column($cell['dark'], 'reason'),
+                self::evaluate($document, [0, 9, 0, 0])['cells'],
+            ),
+        );
     }
 
     public function testAFineByteRefinesAndNeverEmptiesTheSpan(): void
     {
-        $document = Charts::document([['ranges' => [Charts::range(0, 255, 'pan', ['start' => -270, 'end' => 270])]], ['label' => 'Dimmer', 'ranges' => [Charts::range(7, 7, 'intensity', ['start' => 0, 'end' => 1]), Charts::level(8, 255)]], ['fineOf' => 1], ['fineOf' => 2]]);
-        self::assertEqualsWithDelta(-270 + 540 * (128 + 64 / 256) / (255 + 255 / 256), self::evaluate($document, [128, 255, 64, 0])['pan'], 1e-9);
+        $document = Charts::document([
+            ['ranges' => [Charts::range(0, 255, 'pan', ['start' => -270, 'end' => 270])]],
+            ['label' => 'Dimmer', 'ranges' => [Charts::range(7, 7, 'intensity', ['start' => 0, 'end' => 1]), Charts::level(8, 255)]],
+            ['fineOf' => 1],
+            ['fineOf' => 2],
+        ]);
+        self::assertEqualsWithDelta(
+            -270 + 540 * (128 + 64 / 256) / (255 + 255 / 256),
+            self::evaluate($document, [128, 255, 64, 0])['pan'],
+            1e-9,
+        );
         self::assertEqualsWithDelta(270, self::evaluate($document, [255, 255, 255, 0])['pan'], 1e-9);
         self::assertEqualsWithDelta(128 / 255, self::evaluate($document, [0, 7, 0, 128])['cells'][0]['intensity'], 1e-9);
     }
@@ -125,15 +160,28 @@ final class LightEvaluateTest extends TopicTestCase
     {
         $dim = ['ranges' => [Charts::level()]];
         $preset = ['ranges' => [Charts::range(0, 9, 'none'), Charts::range(10, 255, 'colour-preset', ['hex' => '#804000'])]];
-        $wheel = ['ranges' => [Charts::range(0, 9, 'wheel', ['slot' => 0]), Charts::range(10, 255, 'wheel', ['slot' => 1, 'hex' => '#0000FF'])]];
+        $wheel = ['ranges' => [
+            Charts::range(0, 9, 'wheel', ['slot' => 0]),
+            Charts::range(10, 255, 'wheel', ['slot' => 1, 'hex' => '#0000FF']),
+        ]];
         $lamp = '#ffb76d';
-        yield 'a preset replaces the emitters and shines at full colour' => [[$dim, ['ranges' => [Charts::emitter('red')]], $preset], [128, 0, 200], '#ff8600', 128 / 255];
+        yield 'a preset replaces the emitters and shines at full colour' => [
+            [$dim, ['ranges' => [Charts::emitter('red')]], $preset],
+            [128, 0, 200],
+            '#ff8600',
+            128 / 255,
+        ];
         yield 'no preset: the lamp' => [[$dim, $preset], [255, 0], $lamp, 1.0];
         yield 'an open slot without hex shows the lamp' => [[$dim, $wheel], [255, 0], $lamp, 1.0];
         yield 'a slot with hex' => [[$dim, $wheel], [51, 255], '#0000ff', 0.2];
         yield 'of two the lower channel' => [[$dim, $wheel, $preset], [255, 255, 255], '#0000ff', 1.0];
         yield 'only a dimmer: the lamp' => [[$dim], [255], $lamp, 1.0];
-        yield 'the greater of two channels of one emitter' => [[['ranges' => [Charts::emitter('red')]], ['ranges' => [Charts::emitter('red')]]], [51, 102], '#ff003f', 0.4];
+        yield 'the greater of two channels of one emitter' => [
+            [['ranges' => [Charts::emitter('red')]], ['ranges' => [Charts::emitter('red')]]],
+            [51, 102],
+            '#ff003f',
+            0.4,
+        ];
         yield 'a mode that cannot shine' => [[['ranges' => [Charts::range(0, 255, 'gobo', ['slot' => 1])]]], [9], null, 0.0];
     }
 
@@ -169,7 +217,13 @@ final class LightEvaluateTest extends TopicTestCase
 
     public function testALampOfTheProfileReplacesTheUsualOne(): void
     {
-        $cell = self::evaluate(Charts::document([['ranges' => [Charts::level()]]], ['emitters' => [['key' => 'lamp', 'x' => 0.3127, 'y' => 0.329, 'flux' => 1]]]), [255])['cells'][0];
+        $cell = self::evaluate(
+            Charts::document(
+                [['ranges' => [Charts::level()]]],
+                ['emitters' => [['key' => 'lamp', 'x' => 0.3127, 'y' => 0.329, 'flux' => 1]]],
+            ),
+            [255],
+        )['cells'][0];
         self::assertSame([0.3127, 0.329], [$cell['x'], $cell['y']]);
     }
 
@@ -178,8 +232,27 @@ final class LightEvaluateTest extends TopicTestCase
         $drum = self::drum();
         self::assertRefused('unknown_mode', 'mode', 'light.evaluate', Json::encode(['profile' => $drum, 'mode' => 'x', 'values' => [1]]));
         self::assertRefused('values_count', 'values', 'light.evaluate', Json::encode(['profile' => $drum, 'mode' => 'm', 'values' => [1]]));
-        self::assertRefused('out_of_range', 'values[1]', 'light.evaluate', Json::encode(['profile' => $drum, 'mode' => 'm', 'values' => [1, 256]]));
-        self::assertRefused('profile_has_errors', 'profile', 'light.evaluate', Json::encode(['profile' => Charts::document([['ranges' => [Charts::level(0, 300)]]]), 'mode' => 'm', 'values' => [1]]));
-        self::assertRefused('no_colour', 'profile', 'light.evaluate', Json::encode(['profile' => Charts::document([['ranges' => [Charts::range(0, 255, 'colour-preset', ['hex' => '000000'])]]]), 'mode' => 'm', 'values' => [1]]));
+        self::assertRefused(
+            'out_of_range',
+            'values[1]',
+            'light.evaluate',
+            Json::encode(['profile' => $drum, 'mode' => 'm', 'values' => [1, 256]]),
+        );
+        self::assertRefused(
+            'profile_has_errors',
+            'profile',
+            'light.evaluate',
+            Json::encode(['profile' => Charts::document([['ranges' => [Charts::level(0, 300)]]]), 'mode' => 'm', 'values' => [1]]),
+        );
+        self::assertRefused(
+            'no_colour',
+            'profile',
+            'light.evaluate',
+            Json::encode([
+                'profile' => Charts::document([['ranges' => [Charts::range(0, 255, 'colour-preset', ['hex' => '000000'])]]]),
+                'mode' => 'm',
+                'values' => [1],
+            ]),
+        );
     }
 }

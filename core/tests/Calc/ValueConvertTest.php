@@ -12,7 +12,10 @@ final class ValueConvertTest extends TopicTestCase
     public static function values(): iterable
     {
         yield 'half is 128' => ['{"value":50,"from":"percent","to":"dmx"}', '{"value":128}'];
-        yield '30 % is 76.5, rounded away from zero though binary misses it' => ['{"value":30,"from":"percent","to":"dmx"}', '{"value":77}'];
+        yield '30 % is 76.5, rounded away from zero though binary misses it' => [
+            '{"value":30,"from":"percent","to":"dmx"}',
+            '{"value":77}',
+        ];
         yield 'full' => ['{"value":1,"from":"level","to":"dmx"}', '{"value":255}'];
         yield 'percent is counted when converted to' => ['{"value":41,"from":"dmx","to":"percent"}', '{"value":16}'];
         yield 'a level is never rounded' => ['{"value":51,"from":"dmx","to":"level"}', '{"value":0.2}'];

@@ -23,7 +23,12 @@ final class TravelTest extends TestCase
 
     public function testEveryCurveRisesWithinItsBounds(): void
     {
-        $this->forAll(Generators::elements(Shape::Linear, Shape::Square, Shape::Root, Shape::S), Generators::choose(0, 255), Generators::choose(0, 255), Generators::elements(...Bound::cases()))
+        $this->forAll(
+            Generators::elements(Shape::Linear, Shape::Square, Shape::Root, Shape::S),
+            Generators::choose(0, 255),
+            Generators::choose(0, 255),
+            Generators::elements(...Bound::cases()),
+        )
             ->then(static function (Shape $shape, int $one, int $other, Bound $bound): void {
                 $values = Travel::of(new Curve($shape, min($one, $other), max($one, $other), $bound, []))->values;
                 self::assertCount(256, $values);
@@ -43,7 +48,11 @@ final class TravelTest extends TestCase
     {
         $this->forAll(Generators::vector(5, Generators::choose(0, 1000)))->then(static function (array $outs): void {
             sort($outs);
-            $points = array_map(static fn (int $index, int $out): array => [(float) ($index / 4), (float) ($out / 1000)], array_keys($outs), $outs);
+            $points = array_map(
+                static fn (int $index, int $out): array => [(float) ($index / 4), (float) ($out / 1000)],
+                array_keys($outs),
+                $outs,
+            );
             $values = Travel::of(new Curve(Shape::Table, 0, 255, Bound::Scale, $points))->values;
             $sorted = $values;
             sort($sorted);
@@ -56,8 +65,14 @@ final class TravelTest extends TestCase
     {
         yield 'the whole travel' => [new Curve(Shape::Linear, 0, 255, Bound::Scale, []), 'The whole travel works, from 0 to 255.'];
         yield 'scaled limits use all of it' => [new Curve(Shape::Linear, 20, 250, Bound::Scale, []), 'from 20 to 250.'];
-        yield 'clamped at both ends' => [new Curve(Shape::Linear, 51, 204, Bound::Clamp, []), 'Dead travel: 0–51 all give 51 and 204–255 all give 204 (40 % of the fader).'];
-        yield 'clamped at the foot' => [new Curve(Shape::Linear, 26, 255, Bound::Clamp, []), 'Dead travel: 0–26 all give 26 (10 % of the fader).'];
+        yield 'clamped at both ends' => [
+            new Curve(Shape::Linear, 51, 204, Bound::Clamp, []),
+            'Dead travel: 0–51 all give 51 and 204–255 all give 204 (40 % of the fader).',
+        ];
+        yield 'clamped at the foot' => [
+            new Curve(Shape::Linear, 26, 255, Bound::Clamp, []),
+            'Dead travel: 0–26 all give 26 (10 % of the fader).',
+        ];
         yield 'one value' => [new Curve(Shape::Linear, 90, 90, Bound::Scale, []), 'The fader moves nothing: it is 90 all the way.'];
     }
 
@@ -77,11 +92,23 @@ final class TravelTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, non-empty-string}> */
     public static function refused(): iterable
     {
-        yield 'limits crossed' => [['channel' => 1, 'shape' => 'linear', 'min' => 200, 'max' => 100, 'bound' => 'scale'], 'limits_crossed', 'curve.min'];
+        yield 'limits crossed' => [
+            ['channel' => 1, 'shape' => 'linear', 'min' => 200, 'max' => 100, 'bound' => 'scale'],
+            'limits_crossed',
+            'curve.min',
+        ];
         yield 'no channel 0' => [['channel' => 0, 'shape' => 'linear', 'bound' => 'scale'], 'out_of_range', 'curve.channel'];
         yield 'no such shape' => [['channel' => 1, 'shape' => 'bent', 'bound' => 'scale'], 'not_a_choice', 'curve.shape'];
-        yield 'points without a table' => [['channel' => 1, 'shape' => 's', 'bound' => 'scale', 'points' => [[0, 0], [1, 1]]], 'unknown_member', 'curve.points'];
-        yield 'points that go back' => [['channel' => 1, 'shape' => 'table', 'bound' => 'scale', 'points' => [[0, 0], [0.5, 1], [0.4, 1], [1, 1]]], 'bad_points', 'curve.points'];
+        yield 'points without a table' => [
+            ['channel' => 1, 'shape' => 's', 'bound' => 'scale', 'points' => [[0, 0], [1, 1]]],
+            'unknown_member',
+            'curve.points',
+        ];
+        yield 'points that go back' => [
+            ['channel' => 1, 'shape' => 'table', 'bound' => 'scale', 'points' => [[0, 0], [0.5, 1], [0.4, 1], [1, 1]]],
+            'bad_points',
+            'curve.points',
+        ];
     }
 
     /**
@@ -102,7 +129,14 @@ final class TravelTest extends TestCase
 
     public function testWhatIsWrittenReadsBack(): void
     {
-        $document = ['channel' => 3, 'shape' => 'table', 'min' => 5, 'max' => 250, 'bound' => 'clamp', 'points' => [[0.0, 0.0], [0.25, 0.5], [1.0, 1.0]]];
+        $document = [
+            'channel' => 3,
+            'shape' => 'table',
+            'min' => 5,
+            'max' => 250,
+            'bound' => 'clamp',
+            'points' => [[0.0, 0.0], [0.25, 0.5], [1.0, 1.0]],
+        ];
         self::assertEquals($document, ChannelCurve::read(Json::decode(Json::encode($document)), '')->toArray());
     }
 }

@@ -22,7 +22,11 @@ final class DescriptionCheckTest extends TestCase
         yield 'scene keys on one another' => [['scenePitch' => 2.5], 'scenePitch', ['2.5', '6']];
         yield 'buttons on one another' => [['buttonPitch' => 5], 'buttonPitch', ['10', '5', '6']];
         yield 'tape too low to read' => [['tapeHeight' => 3], 'tapeHeight', ['3', '6']];
-        yield 'banks without scenes' => [['scenesPerBank' => null, 'stepsPerChase' => null, 'chases' => null], 'scenesPerBank', ['20', '0']];
+        yield 'banks without scenes' => [
+            ['scenesPerBank' => null, 'stepsPerChase' => null, 'chases' => null],
+            'scenesPerBank',
+            ['20', '0'],
+        ];
         yield 'scenes without banks' => [['banks' => null], 'banks', ['6', '0']];
         yield 'steps without chases' => [['chases' => 0], 'chases', ['48', '0']];
         yield 'chases without steps' => [['stepsPerChase' => null], 'stepsPerChase', ['4', '0']];
@@ -32,8 +36,16 @@ final class DescriptionCheckTest extends TestCase
         yield 'no room for the first button' => [['first' => 500], 'first', ['500', '13', '14']];
         yield 'page names and pages' => [['keys' => ['pages' => ['A', 'B', 'C']]], 'keys.pages', ['3', '2']];
         yield 'a placeholder nobody knows' => [['store' => ['Press {knob}']], 'store[0]', ['1', '{knob}']];
-        yield 'a button where there is none' => [['layout' => 'flat', 'buttons' => null, 'stride' => null, 'store' => ['Go', 'Press {button}']], 'store[1]', ['2', '0']];
-        yield 'a bank where there is none' => [['banks' => null, 'scenesPerBank' => null, 'store' => ['Press {bank}']], 'store[0]', ['1', '0']];
+        yield 'a button where there is none' => [
+            ['layout' => 'flat', 'buttons' => null, 'stride' => null, 'store' => ['Go', 'Press {button}']],
+            'store[1]',
+            ['2', '0'],
+        ];
+        yield 'a bank where there is none' => [
+            ['banks' => null, 'scenesPerBank' => null, 'store' => ['Press {bank}']],
+            'store[0]',
+            ['1', '0'],
+        ];
     }
 
     /**
@@ -69,11 +81,35 @@ final class DescriptionCheckTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, list<string>}> */
     public static function facts(): iterable
     {
-        yield 'fixture buttons' => [[], ['140 of the 512 slots of universe 1 are on a fader.', 'Button 2 begins at 15. Button 10 drives 127 to 140.', 'It holds 120 scenes.', 'From the middle of fader 1 to the middle of fader 7 it measures 114 mm.']];
-        yield 'buttons past the end' => [['buttons' => 40, 'pitch' => null], ['512 of the 512 slots of universe 1 are on a fader.', 'Button 2 begins at 15. Button 37 drives 505 to 512. Button 38 would begin at 519, past 512, and drives nothing.', 'It holds 120 scenes.']];
-        yield 'plain faders' => [['layout' => 'flat', 'buttons' => null, 'stride' => null, 'pitch' => null, 'banks' => null], ['14 of the 512 slots of universe 1 are on a fader.', 'Fader 1 of page B drives 8; the last of page B drives 14.']];
-        yield 'two presets' => [['layout' => 'preset', 'pages' => 1, 'pitch' => null, 'banks' => null], ['7 of the 512 slots of universe 1 are on a fader.', 'Both rows drive 1 to 7; the cross faders blend them.']];
-        yield 'one wide row' => [['layout' => 'preset', 'wide' => true, 'pages' => 1, 'pitch' => null, 'banks' => null], ['14 of the 512 slots of universe 1 are on a fader.', 'The faders drive 1 to 14.']];
+        yield 'fixture buttons' => [
+            [],
+            [
+                '140 of the 512 slots of universe 1 are on a fader.',
+                'Button 2 begins at 15. Button 10 drives 127 to 140.',
+                'It holds 120 scenes.',
+                'From the middle of fader 1 to the middle of fader 7 it measures 114 mm.',
+            ],
+        ];
+        yield 'buttons past the end' => [
+            ['buttons' => 40, 'pitch' => null],
+            [
+                '512 of the 512 slots of universe 1 are on a fader.',
+                'Button 2 begins at 15. Button 37 drives 505 to 512. Button 38 would begin at 519, past 512, and drives nothing.',
+                'It holds 120 scenes.',
+            ],
+        ];
+        yield 'plain faders' => [
+            ['layout' => 'flat', 'buttons' => null, 'stride' => null, 'pitch' => null, 'banks' => null],
+            ['14 of the 512 slots of universe 1 are on a fader.', 'Fader 1 of page B drives 8; the last of page B drives 14.'],
+        ];
+        yield 'two presets' => [
+            ['layout' => 'preset', 'pages' => 1, 'pitch' => null, 'banks' => null],
+            ['7 of the 512 slots of universe 1 are on a fader.', 'Both rows drive 1 to 7; the cross faders blend them.'],
+        ];
+        yield 'one wide row' => [
+            ['layout' => 'preset', 'wide' => true, 'pages' => 1, 'pitch' => null, 'banks' => null],
+            ['14 of the 512 slots of universe 1 are on a fader.', 'The faders drive 1 to 14.'],
+        ];
     }
 
     /**

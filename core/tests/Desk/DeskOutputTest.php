@@ -17,7 +17,10 @@ final class DeskOutputTest extends TestCase
 
     private const ROWS = ['layout' => 'preset', 'buttons' => null, 'stride' => null, 'pages' => null];
 
-    /** @return iterable<string, array{array<string, mixed>, DeskState, array<int, int>}> change of Tenfold, state, what is sent; dimmers listen at 1 and 3 */
+    /**
+     * @return iterable<string, array{array<string, mixed>, DeskState, array<int, int>}> change of Tenfold, state, what is sent; dimmers
+     *                                                                                   listen at 1 and 3
+     */
     public static function positions(): iterable
     {
         $up = [1 => 255, 2 => 100];
@@ -33,9 +36,17 @@ final class DeskOutputTest extends TestCase
         yield 'the first row' => [self::ROWS, new DeskState($up, [1 => 10]), $up];
         yield 'the second row' => [self::ROWS, new DeskState($up, [1 => 10, 3 => 20], 255, false, 0, 255), [1 => 10, 3 => 20]];
         yield 'half-way, each gives half' => [self::ROWS, new DeskState([1 => 200], [2 => 100], 255, false, 128, 127), [1 => 100, 2 => 50]];
-        yield 'both up: the higher of the two' => [self::ROWS, new DeskState([1 => 200, 2 => 30], [1 => 90, 2 => 60], 255, false, 255, 255), [1 => 200, 2 => 60]];
+        yield 'both up: the higher of the two' => [
+            self::ROWS,
+            new DeskState([1 => 200, 2 => 30], [1 => 90, 2 => 60], 255, false, 255, 255),
+            [1 => 200, 2 => 60],
+        ];
         yield 'both down is dark' => [self::ROWS, new DeskState($up, $up, 255, false, 0, 0), []];
-        yield 'joined rows do not crossfade' => [['wide' => true] + self::ROWS, new DeskState([1 => 9, 14 => 8, 15 => 7], [1 => 200], 255, false, 0, 255), [1 => 9, 14 => 8]];
+        yield 'joined rows do not crossfade' => [
+            ['wide' => true] + self::ROWS,
+            new DeskState([1 => 9, 14 => 8, 15 => 7], [1 => 200], 255, false, 0, 255),
+            [1 => 9, 14 => 8],
+        ];
         yield 'blend first, then the master' => [self::ROWS, new DeskState([1 => 200], [1 => 100], 51, false, 255, 0), [1 => 40]];
     }
 
@@ -52,7 +63,10 @@ final class DeskOutputTest extends TestCase
     public function testAFadeBetweenEqualRowsNeverDips(): void
     {
         $output = DeskOutput::of(Desks::tenfold(self::ROWS));
-        $this->forAll(Generators::choose(1, 255), Generators::choose(0, 255))->then(static function (int $value, int $at) use ($output): void {
+        $this->forAll(
+            Generators::choose(1, 255),
+            Generators::choose(0, 255),
+        )->then(static function (int $value, int $at) use ($output): void {
             self::assertSame([1 => $value], $output->slots(new DeskState([1 => $value], [1 => $value], 255, false, 255 - $at, $at), []));
         });
     }
@@ -60,9 +74,18 @@ final class DeskOutputTest extends TestCase
     public function testWhatIsSentIsNeverAboveTheHighestFaderAndAHigherMasterNeverDims(): void
     {
         $output = DeskOutput::of(Desks::tenfold(self::ROWS));
-        $this->forAll(Generators::choose(0, 255), Generators::choose(0, 255), Generators::choose(0, 255), Generators::choose(0, 255), Generators::choose(0, 254))
+        $this->forAll(
+            Generators::choose(0, 255),
+            Generators::choose(0, 255),
+            Generators::choose(0, 255),
+            Generators::choose(0, 255),
+            Generators::choose(0, 254),
+        )
             ->then(static function (int $a, int $b, int $crossA, int $crossB, int $master) use ($output): void {
-                $at = static fn (int $level): int => $output->slots(new DeskState([1 => $a], [1 => $b], $level, false, $crossA, $crossB), [])[1] ?? 0;
+                $at = static fn (int $level): int => $output->slots(
+                    new DeskState([1 => $a], [1 => $b], $level, false, $crossA, $crossB),
+                    [],
+                )[1] ?? 0;
                 self::assertLessThanOrEqual(max($a, $b), $at(255));
                 self::assertLessThanOrEqual($at($master + 1), $at($master));
             });

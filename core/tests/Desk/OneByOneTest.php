@@ -38,7 +38,10 @@ final class OneByOneTest extends TestCase
         $modes = [];
         foreach ($this->rig as $id => [$profile, $key, $address]) {
             $modes[$id] = $profile->mode($key) ?? self::fail($key);
-            $fixtures[] = new DeskFixture(new Placed($id, 1, Span::at($address, $modes[$id]->footprint()), $profile->model.'/'.$key), $modes[$id]->labels());
+            $fixtures[] = new DeskFixture(
+                new Placed($id, 1, Span::at($address, $modes[$id]->footprint()), $profile->model.'/'.$key),
+                $modes[$id]->labels(),
+            );
         }
 
         return new OneByOne(DeskMap::of(Desks::tenfold(), $fixtures), $fixtures, $modes);
@@ -50,7 +53,10 @@ final class OneByOneTest extends TestCase
         $lit = [];
         foreach ($this->rig as $id => [$profile, $key, $address]) {
             $mode = CompiledMode::of($profile, $key);
-            $values = array_map(static fn (int $place): int => $step->slots[$address + $place] ?? 0, range(0, $mode->mode->footprint() - 1));
+            $values = array_map(
+                static fn (int $place): int => $step->slots[$address + $place] ?? 0,
+                range(0, $mode->mode->footprint() - 1),
+            );
             if (!$mode->light($values)->isDark()) {
                 $lit[] = $id;
             }
@@ -72,7 +78,10 @@ final class OneByOneTest extends TestCase
     public function testEachFaderIsWalkedOnceAndOnlyItsOwnUnitsAnswer(): void
     {
         $steps = $this->walk()->faders();
-        self::assertSame([...range(1, 9), ...range(15, 18), ...range(43, 53)], array_map(static fn (WalkStep $one): ?int => $one->address, $steps));
+        self::assertSame(
+            [...range(1, 9), ...range(15, 18), ...range(43, 53)],
+            array_map(static fn (WalkStep $one): ?int => $one->address, $steps),
+        );
         foreach ($steps as $step) {
             self::assertSame([], array_diff($this->lit($step), $step->fixtures));
         }

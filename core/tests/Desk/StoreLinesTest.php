@@ -20,8 +20,21 @@ final class StoreLinesTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, list<string>}> change of Tenfold, lines */
     public static function ways(): iterable
     {
-        yield 'in its own words' => [['store' => ['Hold Program', '{button}{page} > {faders}', 'Record {look} as {bank}.{scene}']], ['Hold Program', '1A > 1 at 209, 2 at 255', '1B > 1 at 8', '4A > 3 at 90', 'Record Tide in as 2.3']];
-        yield 'as usual, where nobody said' => [['keys' => ['program' => 'Write', 'pages' => ['one', 'two']]], ['Write on', 'Button 1, Page one: 1 at 209, 2 at 255', 'Button 1, Page two: 1 at 8', 'Button 4, Page one: 3 at 90', 'Store, Bank 2, Scene 3', 'Write off']];
+        yield 'in its own words' => [
+            ['store' => ['Hold Program', '{button}{page} > {faders}', 'Record {look} as {bank}.{scene}']],
+            ['Hold Program', '1A > 1 at 209, 2 at 255', '1B > 1 at 8', '4A > 3 at 90', 'Record Tide in as 2.3'],
+        ];
+        yield 'as usual, where nobody said' => [
+            ['keys' => ['program' => 'Write', 'pages' => ['one', 'two']]],
+            [
+                'Write on',
+                'Button 1, Page one: 1 at 209, 2 at 255',
+                'Button 1, Page two: 1 at 8',
+                'Button 4, Page one: 3 at 90',
+                'Store, Bank 2, Scene 3',
+                'Write off',
+            ],
+        ];
         yield 'a line of nothing but words' => [['store' => ['Ask the technician']], ['Ask the technician']];
     }
 
@@ -37,9 +50,21 @@ final class StoreLinesTest extends TestCase
 
     public function testDesksWithoutScenesButtonsOrPagesAreSaidWithoutThem(): void
     {
-        $row = Desks::tenfold(['layout' => 'preset', 'buttons' => null, 'stride' => null, 'pages' => null, 'banks' => null, 'scenesPerBank' => null, 'chases' => null, 'stepsPerChase' => null]);
+        $row = Desks::tenfold([
+            'layout' => 'preset',
+            'buttons' => null,
+            'stride' => null,
+            'pages' => null,
+            'banks' => null,
+            'scenesPerBank' => null,
+            'chases' => null,
+            'stepsPerChase' => null,
+        ]);
         $step = [['button' => null, 'page' => 1, 'fader' => 5, 'value' => 40, 'label' => 'Red']];
-        self::assertSame(['Set 5 at 40', 'Leave the faders there: this desk keeps no scenes'], StoreLines::of($row, 'Tide in', 1, 1, $step));
+        self::assertSame(
+            ['Set 5 at 40', 'Leave the faders there: this desk keeps no scenes'],
+            StoreLines::of($row, 'Tide in', 1, 1, $step),
+        );
         $pages = Desks::tenfold(['layout' => 'flat', 'buttons' => null, 'stride' => null]);
         self::assertSame('Page A: 5 at 40', StoreLines::of($pages, 'Tide in', 1, 1, $step)[1]);
         $zones = Desks::tenfold(['layout' => 'zones', 'pages' => null, 'keys' => ['button' => 'Zone']]);
@@ -48,7 +73,10 @@ final class StoreLinesTest extends TestCase
 
     public function testALookWithNothingUpNamesNoFader(): void
     {
-        self::assertSame(['Record bank 1'], StoreLines::of(Desks::tenfold(['store' => ['{button}: {faders}', 'Record bank {bank}']]), 'Dark', 1, 6, []));
+        self::assertSame(
+            ['Record bank 1'],
+            StoreLines::of(Desks::tenfold(['store' => ['{button}: {faders}', 'Record bank {bank}']]), 'Dark', 1, 6, []),
+        );
     }
 
     public function testEveryUsualLineHoldsKnownPlaceholders(): void

@@ -17,10 +17,23 @@ final class TapeNoteTest extends TestCase
     public static function channels(): iterable
     {
         yield 'full at the top needs no words' => [[new Range(0, 255, 'Dim', RangeFunction::Intensity, 0.0, 1.0)], null];
-        yield 'full below the top' => [[new Range(0, 118, 'Dim', RangeFunction::Intensity, 0.0, 1.0), new Range(119, 255, 'Open', RangeFunction::Open)], 'full 118'];
+        yield 'full below the top' => [
+            [new Range(0, 118, 'Dim', RangeFunction::Intensity, 0.0, 1.0), new Range(119, 255, 'Open', RangeFunction::Open)],
+            'full 118',
+        ];
         yield 'full at the foot' => [[new Range(0, 255, 'Dim', RangeFunction::Intensity, 1.0, 0.0)], 'full 0'];
-        yield 'a shutter open at the top' => [[new Range(0, 23, 'Closed', RangeFunction::Closed), new Range(24, 210, 'Flash', RangeFunction::Strobe, 1.0, 9.0), new Range(211, 255, 'Open', RangeFunction::Open)], 'open 211+'];
-        yield 'a shutter open at the foot' => [[new Range(0, 9, 'Open', RangeFunction::Open), new Range(10, 255, 'Flash', RangeFunction::Strobe, 1.0, 9.0)], 'open 0–9'];
+        yield 'a shutter open at the top' => [
+            [
+                new Range(0, 23, 'Closed', RangeFunction::Closed),
+                new Range(24, 210, 'Flash', RangeFunction::Strobe, 1.0, 9.0),
+                new Range(211, 255, 'Open', RangeFunction::Open),
+            ],
+            'open 211+',
+        ];
+        yield 'a shutter open at the foot' => [
+            [new Range(0, 9, 'Open', RangeFunction::Open), new Range(10, 255, 'Flash', RangeFunction::Strobe, 1.0, 9.0)],
+            'open 0–9',
+        ];
         yield 'open wherever it stands' => [[new Range(0, 255, 'Open', RangeFunction::Open)], null];
         yield 'a colour' => [[new Range(0, 255, 'Red', RangeFunction::Emitter, 0.0, 1.0, 'red')], null];
         yield 'nothing' => [[], null];

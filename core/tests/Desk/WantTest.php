@@ -32,7 +32,10 @@ final class WantTest extends TestCase
     public function testIsMetByModes(string $fixture, Want $want, array $modes): void
     {
         $profile = Charts::demo($fixture);
-        $met = array_values(array_map(static fn (Mode $one): string => $one->key, array_filter($profile->modes, static fn (Mode $one): bool => $want->isMetBy($profile, $one))));
+        $met = array_values(array_map(
+            static fn (Mode $one): string => $one->key,
+            array_filter($profile->modes, static fn (Mode $one): bool => $want->isMetBy($profile, $one)),
+        ));
         sort($met);
         self::assertSame($modes, $met);
         self::assertSame([] !== $modes, $want->isPossible($profile));

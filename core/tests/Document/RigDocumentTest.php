@@ -32,14 +32,34 @@ final class RigDocumentTest extends TestCase
     /** @return iterable<string, array{callable(\stdClass): mixed, string, string}> */
     public static function slips(): iterable
     {
-        yield 'a chart that is not there' => [static fn (\stdClass $rig) => $rig->fixtures[3]->type = 99, 'out_of_range', 'fixtures[3].type'];
-        yield 'a mode that is not there' => [static fn (\stdClass $rig) => $rig->fixtures[0]->mode = 'x', 'unknown_mode', 'fixtures[0].mode'];
-        yield 'an address past the end' => [static fn (\stdClass $rig) => $rig->fixtures[0]->address = 513, 'address_out_of_range', 'fixtures[0].address'];
-        yield 'a receiver without a link' => [static fn (\stdClass $rig) => $rig->fixtures[0]->receiver = 'Alder', 'not_a_choice', 'fixtures[0].receiver'];
+        yield 'a chart that is not there' => [
+            static fn (\stdClass $rig) => $rig->fixtures[3]->type = 99,
+            'out_of_range',
+            'fixtures[3].type',
+        ];
+        yield 'a mode that is not there' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->mode = 'x',
+            'unknown_mode',
+            'fixtures[0].mode',
+        ];
+        yield 'an address past the end' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->address = 513,
+            'address_out_of_range',
+            'fixtures[0].address',
+        ];
+        yield 'a receiver without a link' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->receiver = 'Alder',
+            'not_a_choice',
+            'fixtures[0].receiver',
+        ];
         yield 'two looks at one place' => [static fn (\stdClass $rig) => $rig->looks[1]->number = 1, 'duplicate', 'looks[1].number'];
         yield 'too few values' => [static fn (\stdClass $rig) => $rig->looks[0]->cells[0]->values = [1], 'values_count', 'looks[0].cells'];
         yield 'a name of 10,000 letters' => [static fn (\stdClass $rig) => $rig->name = str_repeat('a', 10_000), 'out_of_range', 'name'];
-        yield 'a name with a line break' => [static fn (\stdClass $rig) => $rig->fixtures[2]->name = "a\nb", 'out_of_range', 'fixtures[2].name'];
+        yield 'a name with a line break' => [
+            static fn (\stdClass $rig) => $rig->fixtures[2]->name = "a\nb",
+            'out_of_range',
+            'fixtures[2].name',
+        ];
         yield 'a member nobody knows' => [static fn (\stdClass $rig) => $rig->note = 'x', 'unknown_member', 'note'];
     }
 
@@ -66,6 +86,9 @@ final class RigDocumentTest extends TestCase
 
     public function testADisplayShowsTheAddressInItsOwnStyle(): void
     {
-        self::assertSame(['d043', '043.', 'A512', null], [Display::at('d001', 43), Display::at('001.', 43), Display::at('A001', 512), Display::at(null, 1)]);
+        self::assertSame(
+            ['d043', '043.', 'A512', null],
+            [Display::at('d001', 43), Display::at('001.', 43), Display::at('A001', 512), Display::at(null, 1)],
+        );
     }
 }

@@ -22,10 +22,25 @@ final class JudgeTest extends TestCase
     /** @return iterable<string, array{string, string, string, string}> code, what it is about, severity, sentence */
     public static function ofTheDemo(): iterable
     {
-        yield 'twins' => ['twins', 'Drum 1 and Drum 2 are twins', 'note', 'Both listen to 1–9 in the same mode: 001 is the Dimmer (1) of both, so one fader moves them together.'];
+        yield 'twins' => [
+            'twins',
+            'Drum 1 and Drum 2 are twins',
+            'note',
+            'Both listen to 1–9 in the same mode: 001 is the Dimmer (1) of both, so one fader moves them together.',
+        ];
         yield 'a clash' => ['clash', 'Pack A sits on Batten', 'error', '85–88 belong to both.'];
-        yield 'a sender that nobody hears' => ['no_receiver', 'Booth right sends to nobody', 'warning', 'Booth right sends on Fern, and no receiver is set to it.'];
-        yield 'a unit that spills' => ['spills', 'Batten spills over its button', 'warning', 'Batten has 27 channels and a button has 14 addresses: its channels 15–27 lie on button 7.'];
+        yield 'a sender that nobody hears' => [
+            'no_receiver',
+            'Booth right sends to nobody',
+            'warning',
+            'Booth right sends on Fern, and no receiver is set to it.',
+        ];
+        yield 'a unit that spills' => [
+            'spills',
+            'Batten spills over its button',
+            'warning',
+            'Batten has 27 channels and a button has 14 addresses: its channels 15–27 lie on button 7.',
+        ];
         yield 'a look that flashes' => ['fast_flash', 'Storm flashes', 'warning', 'Flashing light over 3 a second can trigger seizures'];
     }
 
@@ -49,7 +64,10 @@ final class JudgeTest extends TestCase
         foreach ([Rigs::demo(), ...array_map(Rigs::byChance(...), range(1, 30))] as $rig) {
             $keys = array_map(static fn (Finding $one): string => $one->key, (new Judge($rig))->findings());
             self::assertSame($keys, array_values(array_unique($keys)));
-            self::assertSame($keys, array_map(static fn (Finding $one): string => $one->key, (new Judge($rig->renamed('Another')))->findings()));
+            self::assertSame(
+                $keys,
+                array_map(static fn (Finding $one): string => $one->key, (new Judge($rig->renamed('Another')))->findings()),
+            );
         }
     }
 
@@ -57,7 +75,10 @@ final class JudgeTest extends TestCase
     {
         foreach ([Rigs::demo(), ...array_map(Rigs::byChance(...), range(1, 30))] as $rig) {
             foreach (Judge::judged($rig) as $one) {
-                $words = Wording::title($one->finding, $rig).' '.Wording::message($one->finding, $rig).' '.implode(' ', array_map(static fn (Proposal $proposal): string => $proposal->label, $one->proposals));
+                $words = Wording::title($one->finding, $rig).' '.Wording::message($one->finding, $rig).' '.implode(
+                    ' ',
+                    array_map(static fn (Proposal $proposal): string => $proposal->label, $one->proposals),
+                );
                 self::assertDoesNotMatchRegularExpression('/(?:unit|link|look|revision)-\d/', $words);
             }
         }
@@ -67,7 +88,10 @@ final class JudgeTest extends TestCase
     {
         $rig = Rigs::demo();
         $type = Rigs::named($rig, 'Drum 1')->revision()->typeId;
-        $told = array_values(array_filter((new Judge($rig, [$type => 3]))->findings(), static fn (Finding $one): bool => 'newer_revision' === $one->code));
+        $told = array_values(array_filter(
+            (new Judge($rig, [$type => 3]))->findings(),
+            static fn (Finding $one): bool => 'newer_revision' === $one->code,
+        ));
         self::assertCount(1, $told);
         self::assertSame('Drum 6 has revision 3; this rig follows revision 1.', Wording::message($told[0], $rig));
     }
@@ -78,8 +102,20 @@ final class JudgeTest extends TestCase
         $pack = Rigs::named($rig, 'Pack B');
         $curve = new ChannelCurve(1, new Curve(Shape::Linear, 26, 255, Bound::Clamp));
         $rig = $rig->withUnits($pack->bent([$curve])->numbered(7), Rigs::named($rig, 'Haar')->numbered(7));
-        $said = array_map(static fn (Finding $one): string => Wording::title($one, $rig).': '.Wording::message($one, $rig), array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => \in_array($one->code, ['glows', 'number_twice'], true)));
-        self::assertContains('Pack B glows in a blackout: Pack B still glows in a blackout: with its fader at 0, Socket 1 (1) gets 26, which is 10 % of its light.', $said);
-        self::assertContains('Two units are number 7: Pack B and Haar are called by the same number: whoever hears "7" cannot know which.', $said);
+        $said = array_map(
+            static fn (Finding $one): string => Wording::title($one, $rig).': '.Wording::message($one, $rig),
+            array_filter(
+                (new Judge($rig))->findings(),
+                static fn (Finding $one): bool => \in_array($one->code, ['glows', 'number_twice'], true),
+            ),
+        );
+        self::assertContains(
+            'Pack B glows in a blackout: Pack B still glows in a blackout: with its fader at 0, Socket 1 (1) gets 26, which is 10 % of its light.',
+            $said,
+        );
+        self::assertContains(
+            'Two units are number 7: Pack B and Haar are called by the same number: whoever hears "7" cannot know which.',
+            $said,
+        );
     }
 }

@@ -54,28 +54,47 @@ final class ProposalLawsTest extends TestCase
             foreach ($judged->proposals as $proposal) {
                 $after = Changes::apply($proposal->changes, $rig, new SmallWorld())->rig;
                 $what = $proposal->label.' for '.$judged->finding->key;
-                self::assertLessThanOrEqual($before[$judged->finding->code] ?? 0, self::tally($after)[$judged->finding->code] ?? 0, $what.' adds one of its kind');
+                self::assertLessThanOrEqual(
+                    $before[$judged->finding->code] ?? 0,
+                    self::tally($after)[$judged->finding->code] ?? 0,
+                    $what.' adds one of its kind',
+                );
                 self::assertNothingLockedMoved($rig, $after, $what);
                 self::assertTwinsStay($rig, $after, $what);
-                self::assertSame($proposal->trips, self::trips($rig, $after, $judged->finding->stage), $what.' costs other trips than it says');
+                self::assertSame(
+                    $proposal->trips,
+                    self::trips($rig, $after, $judged->finding->stage),
+                    $what.' costs other trips than it says',
+                );
             }
         }
     }
 
     private static function plans(Rig $rig): void
     {
-        foreach ([new NumberingWish(true, 'packed', 10, 1, 3, 0), new NumberingWish(false, 'packed', 10, 1, 3, 0), new NumberingWish(false, 'round', 5, 1, 4, 0)] as $wish) {
+        foreach ([
+            new NumberingWish(true, 'packed', 10, 1, 3, 0),
+            new NumberingWish(false, 'packed', 10, 1, 3, 0),
+            new NumberingWish(false, 'round', 5, 1, 4, 0),
+        ] as $wish) {
             try {
                 $proposal = Numbering::of($rig, $wish)->proposal();
             } catch (Refused|InputError $refused) {
-                self::assertContains($refused instanceof Refused ? $refused->reason : $refused->errorCode, ['locked', 'locked_clash', 'out_of_range']);
+                self::assertContains(
+                    $refused instanceof Refused ? $refused->reason : $refused->errorCode,
+                    ['locked', 'locked_clash', 'out_of_range'],
+                );
                 continue;
             }
             if (null === $proposal) {
                 continue;
             }
             $after = Changes::apply($proposal->changes, $rig, new SmallWorld())->rig;
-            self::assertSame([], array_filter($after->addresses()->relations, static fn (Relation $one): bool => RelationKind::Twins !== $one->kind), 'after a plan everybody has room');
+            self::assertSame(
+                [],
+                array_filter($after->addresses()->relations, static fn (Relation $one): bool => RelationKind::Twins !== $one->kind),
+                'after a plan everybody has room',
+            );
             self::assertNothingLockedMoved($rig, $after, 'the plan');
             self::assertTwinsStay($rig, $after, 'the plan');
             self::assertSame($proposal->trips, self::trips($rig, $after, 'patch'));
@@ -85,7 +104,10 @@ final class ProposalLawsTest extends TestCase
     private static function assertNothingLockedMoved(Rig $before, Rig $after, string $what): void
     {
         foreach ($before->units as $id => $unit) {
-            self::assertTrue(!$unit->isLocked || $unit->place->equals($after->unit($id)->place), $what.' moves '.$unit->name.', which is locked');
+            self::assertTrue(
+                !$unit->isLocked || $unit->place->equals($after->unit($id)->place),
+                $what.' moves '.$unit->name.', which is locked',
+            );
         }
     }
 
@@ -100,12 +122,20 @@ final class ProposalLawsTest extends TestCase
     /** @return array<string, int> findings by code */
     private static function tally(Rig $rig): array
     {
-        return array_count_values(array_map(static fn (Finding $one): string => $one->code, array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => Severity::Note !== $one->severity)));
+        return array_count_values(array_map(
+            static fn (Finding $one): string => $one->code,
+            array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => Severity::Note !== $one->severity),
+        ));
     }
 
     /** Units that have to be set anew. */
     private static function trips(Rig $before, Rig $after, string $stage): int
     {
-        return \count(array_filter($before->units, static fn (Unit $one): bool => !$one->place->equals($after->unit($one->id)->place) || $one->mode()->key !== $after->unit($one->id)->mode()->key || ('lines' === $stage && $one->receiver !== $after->unit($one->id)->receiver)));
+        return \count(array_filter(
+            $before->units,
+            static fn (Unit $one): bool => !$one->place->equals($after->unit($one->id)->place)
+                || $one->mode()->key !== $after->unit($one->id)->mode()->key
+                || ('lines' === $stage && $one->receiver !== $after->unit($one->id)->receiver),
+        ));
     }
 }

@@ -22,12 +22,23 @@ final class FaderSearchTest extends TestCase
         yield 'nothing noted yet' => [[], 0, []];
         yield 'one value' => [[[0, 'dark']], 255, [[0, 0, 'dark']]];
         yield 'the first nine in their order' => [[[0, 'a'], [255, 'a'], [128, 'a'], [64, 'a']], 192, [[0, 255, 'a']]];
-        yield 'one of the nine was tried out of turn' => [[[32, 'a'], [0, 'a'], [255, 'a'], [128, 'a'], [64, 'a'], [192, 'a']], 96, [[0, 255, 'a']]];
-        yield 'an edge half-way, rounded down into the lower range' => [[[0, 'dark'], [255, 'open']], 128, [[0, 127, 'dark'], [128, 255, 'open']]];
+        yield 'one of the nine was tried out of turn' => [
+            [[32, 'a'], [0, 'a'], [255, 'a'], [128, 'a'], [64, 'a'], [192, 'a']],
+            96,
+            [[0, 255, 'a']],
+        ];
+        yield 'an edge half-way, rounded down into the lower range' => [
+            [[0, 'dark'], [255, 'open']],
+            128,
+            [[0, 127, 'dark'], [128, 255, 'open']],
+        ];
         yield 'the later note of a value counts' => [[[0, 'dark'], [0, 'open'], [255, 'open']], 128, [[0, 255, 'open']]];
         yield 'ranges reach from the lowest to the highest noted' => [[[10, 'a'], [20, 'b']], 0, [[10, 15, 'a'], [16, 20, 'b']]];
         yield 'letters are compared as they are' => [[[0, 'Dark'], [255, 'dark']], 128, [[0, 127, 'Dark'], [128, 255, 'dark']]];
-        $nine = array_map(static fn (int $value): array => [$value, $value < 64 ? 'dark' : 'open'], [0, 255, 128, 64, 192, 32, 96, 160, 224]);
+        $nine = array_map(
+            static fn (int $value): array => [$value, $value < 64 ? 'dark' : 'open'],
+            [0, 255, 128, 64, 192, 32, 96, 160, 224],
+        );
         yield 'then the middle of the lowest pair that differs' => [$nine, 48, [[0, 48, 'dark'], [49, 255, 'open']]];
         yield 'neighbours leave nothing to try' => [[...$nine, [63, 'dark']], null, [[0, 63, 'dark'], [64, 255, 'open']]];
         yield 'all the same' => [array_map(static fn (array $one): array => [$one[0], 'open'], $nine), null, [[0, 255, 'open']]];
@@ -58,7 +69,10 @@ final class FaderSearchTest extends TestCase
                     $edges[] = $at;
                 }
             }
-            $truth = static fn (int $value): string => 'range '.\count(array_filter($edges, static fn (int $edge): bool => $edge <= $value));
+            $truth = static fn (int $value): string => 'range '.\count(array_filter(
+                $edges,
+                static fn (int $edge): bool => $edge <= $value,
+            ));
             $this->assertFound($truth, $edges);
         });
     }
@@ -82,6 +96,9 @@ final class FaderSearchTest extends TestCase
         }
 
         self::assertLessThanOrEqual($promised, $tries);
-        self::assertSame([0, ...$edges], array_map(static fn (ObservedRange $range): int => $range->from, (new FaderSearch($notes))->ranges()));
+        self::assertSame(
+            [0, ...$edges],
+            array_map(static fn (ObservedRange $range): int => $range->from, (new FaderSearch($notes))->ranges()),
+        );
     }
 }

@@ -30,7 +30,10 @@ final class DeviceDescriptionTest extends TestCase
     {
         $read = DescriptionReader::read(DescriptionWriter::write($profile))->profile;
 
-        self::assertSame([$profile->maker, $profile->model, $profile->kind, $profile->watts], [$read->maker, $read->model, $read->kind, $read->watts]);
+        self::assertSame(
+            [$profile->maker, $profile->model, $profile->kind, $profile->watts],
+            [$read->maker, $read->model, $read->kind, $read->watts],
+        );
         self::assertEquals($profile->emitters, $read->emitters);
         self::assertSame(array_map(self::lines(...), $profile->modes), array_map(self::lines(...), $read->modes));
     }
@@ -52,7 +55,12 @@ final class DeviceDescriptionTest extends TestCase
             'Extended', 9,
             '1 Pan' => ['0-255 pan -270-270 Pan'], '2 Pan fine' => 'fine of 1',
             '3 Dimmer' => ['0-255 intensity 0-100 Dimmer'],
-            '4 Colour wheel' => ['0-9 wheel 0 #ffffff Open', '10-19 wheel 1 #ff0000 Red', '20-127 wheel 0 Filters', '128-255 wheel-spin 1-20 Spin'],
+            '4 Colour wheel' => [
+                '0-9 wheel 0 #ffffff Open',
+                '10-19 wheel 1 #ff0000 Red',
+                '20-127 wheel 0 Filters',
+                '128-255 wheel-spin 1-20 Spin',
+            ],
             '5 Shutter' => ['0-9 closed Closed', '10-19 open Open', '20-255 strobe 1-18 Strobe'],
             '6 Red, cell 1' => ['0-255 emitter red 0-100 Red'], '7 Red, cell 2' => ['0-255 emitter red 0-100 Red'],
             '8 Wiggle' => ['0-255 none Wiggle'], '9 Fog' => ['0-255 output 0-100 Fog'],
@@ -71,7 +79,10 @@ final class DeviceDescriptionTest extends TestCase
         yield 'an external entity' => ['<!DOCTYPE GDTF [<!ENTITY x SYSTEM "file:///etc/passwd">]><GDTF><FixtureType Name="&x;"/></GDTF>'];
         $utf16 = static fn (string $xml, string $order): string => ('LE' === $order ? "\xFF\xFE" : "\xFE\xFF").mb_convert_encoding($xml, 'UTF-16'.$order, 'UTF-8');
         foreach (['LE', 'BE'] as $order) {
-            yield 'a document type in UTF-16'.$order => [$utf16('<?xml version="1.0" encoding="UTF-16"?><!DOCTYPE GDTF [<!ENTITY x "y">]><GDTF><FixtureType Name="&x;"/></GDTF>', $order)];
+            yield 'a document type in UTF-16'.$order => [$utf16(
+                '<?xml version="1.0" encoding="UTF-16"?><!DOCTYPE GDTF [<!ENTITY x "y">]><GDTF><FixtureType Name="&x;"/></GDTF>',
+                $order,
+            )];
         }
         yield 'entities that grow' => ['<?xml version="1.0"?><!DOCTYPE a [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;&a;">]><GDTF><FixtureType Name="&b;"/></GDTF>'];
     }
@@ -89,7 +100,9 @@ final class DeviceDescriptionTest extends TestCase
     {
         $shown = [$mode->name, $mode->count];
         foreach ($mode->channels as $channel) {
-            $shown[$channel->offset.' '.$channel->label.(null === $channel->cell ? '' : ', cell '.$channel->cell)] = $channel->isFine() ? 'fine of '.$channel->fineOf : array_map(RangeLine::write(...), $channel->ranges);
+            $shown[$channel->offset.' '.$channel->label.(null === $channel->cell ? '' : ', cell '.$channel->cell)] = $channel->isFine()
+                ? 'fine of '.$channel->fineOf
+                : array_map(RangeLine::write(...), $channel->ranges);
         }
 
         return $shown;
@@ -98,6 +111,19 @@ final class DeviceDescriptionTest extends TestCase
     /** @return array<int, mixed> */
     private static function lines(Mode $mode): array
     {
-        return [$mode->name, ...array_map(static fn (Channel $one): array => [$one->offset, $one->isFine() ? '' : $one->label, $one->cell, $one->fineOf, $one->isFine() ? 0 : $one->default, array_map(RangeLine::write(...), $one->isFine() ? [] : $one->ranges)], $mode->byOffset())];
+        return [
+            $mode->name,
+            ...array_map(
+                static fn (Channel $one): array => [
+                    $one->offset,
+                    $one->isFine() ? '' : $one->label,
+                    $one->cell,
+                    $one->fineOf,
+                    $one->isFine() ? 0 : $one->default,
+                    array_map(RangeLine::write(...), $one->isFine() ? [] : $one->ranges),
+                ],
+                $mode->byOffset(),
+            ),
+        ];
     }
 }

@@ -41,6 +41,9 @@ final class LibraryQueryTest extends TestCase
 
     public function testAWordMayBeAFunctionOrAnEmitter(): void
     {
-        self::assertEquals([new QueryWord('strobe', 'strobe', null), new QueryWord('amber', null, 'amber')], LibraryQuery::of('strobe amber')->words);
+        self::assertEquals(
+            [new QueryWord('strobe', 'strobe', null), new QueryWord('amber', null, 'amber')],
+            LibraryQuery::of('strobe amber')->words,
+        );
     }
 }

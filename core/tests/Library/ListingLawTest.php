@@ -26,7 +26,22 @@ final class ListingLawTest extends TestCase
             yield basename($file, '.json') => [Charts::demo(basename($file, '.json'))];
         }
         yield 'awkward names' => [new FixtureProfile('=1+1', "+o'Neill", '-x', 1.5, [], ['pan' => 540.0, 'tilt' => null], [
-            new Mode('a', "'quoted", 3, [new Channel(1, '@name', null, null, 7, [new Range(0, 5, "'=x", RangeFunction::None), new Range(6, 255, 'a;b,"c"', RangeFunction::Strobe)]), new Channel(2, '-5')]),
+            new Mode(
+                'a',
+                "'quoted",
+                3,
+                [
+                    new Channel(
+                        1,
+                        '@name',
+                        null,
+                        null,
+                        7,
+                        [new Range(0, 5, "'=x", RangeFunction::None), new Range(6, 255, 'a;b,"c"', RangeFunction::Strobe)],
+                    ),
+                    new Channel(2, '-5'),
+                ],
+            ),
             new Mode('empty', 'Empty', 4, []),
         ])];
     }
@@ -56,7 +71,11 @@ final class ListingLawTest extends TestCase
         yield 'a column too many' => [[[...ProfileColumns::NEEDED, 'price']], 'unknown_member', 'row 1'];
         yield 'no maker' => [[$heads, ['', 'Drum', 'nine', '1']], 'missing', 'row 2, maker'];
         yield 'a word for a number' => [[$heads, ['Marram', 'Drum', 'nine', '1', 'zero', '255', 'none']], 'wrong_type', 'row 2, from'];
-        yield 'an unknown function' => [[$heads, ['Marram', 'Drum', 'nine', '1', '0', '255', 'sparkle']], 'not_a_choice', 'modes[0].channels[0].ranges[0].function'];
+        yield 'an unknown function' => [
+            [$heads, ['Marram', 'Drum', 'nine', '1', '0', '255', 'sparkle']],
+            'not_a_choice',
+            'modes[0].channels[0].ranges[0].function',
+        ];
     }
 
     /** @param list<list<string>> $rows */

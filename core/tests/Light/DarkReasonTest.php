@@ -29,7 +29,10 @@ final class DarkReasonTest extends TestCase
             ['Shutter (1) at 0 is in Shut, 0–23. Set it to 24–99.'],
         ];
         yield 'a shutter that never opens' => [
-            [['label' => 'Shutter', 'ranges' => [$shut, Charts::range(24, 255, 'strobe', ['start' => 1, 'end' => 2])]], ['label' => 'Dimmer', 'ranges' => [Charts::level()]]],
+            [
+                ['label' => 'Shutter', 'ranges' => [$shut, Charts::range(24, 255, 'strobe', ['start' => 1, 'end' => 2])]],
+                ['label' => 'Dimmer', 'ranges' => [Charts::level()]],
+            ],
             [0, 255],
             ['Shutter (1) at 0 is in Shut, 0–23. Move it out of that range.'],
         ];
@@ -59,7 +62,11 @@ final class DarkReasonTest extends TestCase
             ['No colour is up: raise one of Red (1), Blue (2).'],
         ];
         yield 'a preset is a colour' => [
-            [['label' => 'Red', 'ranges' => [Charts::emitter('red')]], ['label' => 'Presets', 'ranges' => [Charts::range(0, 255, 'colour-preset', ['hex' => '#ff0000'])]], ['label' => 'Dimmer', 'ranges' => [Charts::level()]]],
+            [
+                ['label' => 'Red', 'ranges' => [Charts::emitter('red')]],
+                ['label' => 'Presets', 'ranges' => [Charts::range(0, 255, 'colour-preset', ['hex' => '#ff0000'])]],
+                ['label' => 'Dimmer', 'ranges' => [Charts::level()]],
+            ],
             [0, 9, 0],
             ['Dimmer (3) at 0 is down. Full is 255.'],
         ];

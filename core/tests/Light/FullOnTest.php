@@ -17,7 +17,15 @@ final class FullOnTest extends TestCase
     /** @return iterable<string, array{FixtureProfile, string}> */
     public static function modes(): iterable
     {
-        foreach (['marram-drum-6', 'skerry-spin-40', 'tolland-batten-8', 'pellow-quad-pack', 'ousel-tape-driver', 'ferrow-twin-white', 'sedge-pail-7'] as $name) {
+        foreach ([
+            'marram-drum-6',
+            'skerry-spin-40',
+            'tolland-batten-8',
+            'pellow-quad-pack',
+            'ousel-tape-driver',
+            'ferrow-twin-white',
+            'sedge-pail-7',
+        ] as $name) {
             $profile = Charts::demo($name);
             foreach ($profile->modes as $mode) {
                 yield $name.' '.$mode->key => [$profile, $mode->key];

@@ -18,7 +18,16 @@ final class PatchRowTest extends TestCase
     public function testHeadsAreKnownByMoreThanOneName(): void
     {
         self::assertSame(
-            [PatchColumn::Number, PatchColumn::Name, PatchColumn::Model, PatchColumn::Universe, PatchColumn::Address, PatchColumn::Height, null, null],
+            [
+                PatchColumn::Number,
+                PatchColumn::Name,
+                PatchColumn::Model,
+                PatchColumn::Universe,
+                PatchColumn::Address,
+                PatchColumn::Height,
+                null,
+                null,
+            ],
             PatchColumn::guessAll(['Unit No.', 'LABEL', 'Fixture type', 'Univ.', 'DMX address', 'Trim', 'Gel', 'name']),
             'the second column of a name means nothing',
         );
@@ -48,7 +57,19 @@ final class PatchRowTest extends TestCase
 
     public function testWhatACellDoesNotSayStaysAsItIs(): void
     {
-        $row = PatchRow::read(2, [' Drum ', '', 'Washes; Front|  Low', 'SAND', '1,5', '-2 m', ''], [PatchColumn::Name, PatchColumn::Number, PatchColumn::Groups, PatchColumn::Tape, PatchColumn::X, PatchColumn::Y, PatchColumn::Note]);
+        $row = PatchRow::read(
+            2,
+            [' Drum ', '', 'Washes; Front|  Low', 'SAND', '1,5', '-2 m', ''],
+            [
+                PatchColumn::Name,
+                PatchColumn::Number,
+                PatchColumn::Groups,
+                PatchColumn::Tape,
+                PatchColumn::X,
+                PatchColumn::Y,
+                PatchColumn::Note,
+            ],
+        );
         self::assertSame('Drum', $row->name);
         self::assertSame([null, null, null], [$row->number, $row->note, $row->place]);
         self::assertSame(['Washes', 'Front', 'Low'], $row->groups);

@@ -45,7 +45,10 @@ final class ChartLawsTest extends TestCase
 
     public function testWhatIsWrittenReadsBackTheSame(): void
     {
-        $this->limitTo(60)->forAll(Generators::seq(Generators::tuple(Generators::choose(0, \count(self::CHANNELS) - 1), Generators::choose(1, 1000000))))
+        $this->limitTo(60)->forAll(Generators::seq(Generators::tuple(
+            Generators::choose(0, \count(self::CHANNELS) - 1),
+            Generators::choose(1, 1000000),
+        )))
             ->then(static function (array $picks): void {
                 /** @var list<array{int, int}> $picks */
                 $modes = ChartReader::read(self::page($picks))->modes;
@@ -56,7 +59,10 @@ final class ChartLawsTest extends TestCase
 
     public function testEveryRangeOfThePageIsThere(): void
     {
-        $this->limitTo(60)->forAll(Generators::seq(Generators::tuple(Generators::choose(0, \count(self::CHANNELS) - 1), Generators::choose(1, 1000000))))
+        $this->limitTo(60)->forAll(Generators::seq(Generators::tuple(
+            Generators::choose(0, \count(self::CHANNELS) - 1),
+            Generators::choose(1, 1000000),
+        )))
             ->then(static function (array $picks): void {
                 /** @var list<array{int, int}> $picks */
                 $page = self::page($picks);

@@ -121,13 +121,22 @@ final class ChartPartsTest extends TestCase
 
     public function testEmittersAndColoursAreKnownByTheirNames(): void
     {
-        self::assertSame(['red', 'warm-white', 'cool-white', 'uv', 'amber', null], array_map(EmitterWords::keyOf(...), ['R1', 'WW', 'Cold white LED 3', 'U.V.', 'Pixel 4 Amber', 'Dimmer']));
-        self::assertSame(['#ff0000', '#80c0ff', '#ffff00', '#12ab34', null, null], array_map(ColourNames::hexOf(...), ['Red', 'Light blue', 'R+G', 'Sea #12AB34', 'Red/Amber', 'Seaweed']));
+        self::assertSame(
+            ['red', 'warm-white', 'cool-white', 'uv', 'amber', null],
+            array_map(EmitterWords::keyOf(...), ['R1', 'WW', 'Cold white LED 3', 'U.V.', 'Pixel 4 Amber', 'Dimmer']),
+        );
+        self::assertSame(
+            ['#ff0000', '#80c0ff', '#ffff00', '#12ab34', null, null],
+            array_map(ColourNames::hexOf(...), ['Red', 'Light blue', 'R+G', 'Sea #12AB34', 'Red/Amber', 'Seaweed']),
+        );
     }
 
     public function testFineChannelsAreTiedToTheOneTheyName(): void
     {
-        self::assertSame([4 => 1, 5 => 3], FinePairing::of([1 => 'Pan', 2 => 'Pan rotation', 3 => 'Tilt', 4 => 'Pan fine', 5 => 'Tilt 16 bit']));
+        self::assertSame(
+            [4 => 1, 5 => 3],
+            FinePairing::of([1 => 'Pan', 2 => 'Pan rotation', 3 => 'Tilt', 4 => 'Pan fine', 5 => 'Tilt 16 bit']),
+        );
         self::assertSame([2 => 1], FinePairing::of([1 => 'Pan 16 bit', 2 => 'Pan fine']));
         self::assertSame([2 => 1, 4 => 3], FinePairing::of([1 => 'Dimmer 1', 2 => 'Dimmer 1 fine', 3 => 'Dimmer 2', 4 => 'Dimmer 2 LSB']));
         self::assertSame([3 => 2], FinePairing::of([1 => 'Pan', 2 => 'Tilt', 3 => 'Fine']));
@@ -136,7 +145,10 @@ final class ChartPartsTest extends TestCase
 
     public function testNumbersThatRunFromOneAreCells(): void
     {
-        $all = static fn (array $labels, Subject $subject): array => CellNumbers::of($labels, array_map(static fn (): Subject => $subject, $labels));
+        $all = static fn (array $labels, Subject $subject): array => CellNumbers::of(
+            $labels,
+            array_map(static fn (): Subject => $subject, $labels),
+        );
         self::assertSame([1 => 1, 2 => 2], $all([1 => 'Red 1', 2 => 'Red 2'], Subject::Emitter));
         self::assertSame([1 => 1, 2 => 1, 3 => 2, 4 => 2], $all([1 => 'R1', 2 => 'G1', 3 => 'R2', 4 => 'G2'], Subject::Emitter));
         self::assertSame([], $all([1 => 'Red 1', 2 => 'Red 3'], Subject::Emitter));

@@ -38,7 +38,11 @@ final class ChartReaderTest extends TestCase
 
     public function testATextOfMoreThanTwoThousandLinesIsRefused(): void
     {
-        $this->expectExceptionObject(InputError::because('out_of_range', 'text', 'The text has 2,001 lines; a chart of at most 2,000 is read. Paste the pages that hold the chart.'));
+        $this->expectExceptionObject(InputError::because(
+            'out_of_range',
+            'text',
+            'The text has 2,001 lines; a chart of at most 2,000 is read. Paste the pages that hold the chart.',
+        ));
 
         ChartReader::read(str_repeat("CH1 Dimmer 0-255\n", 2000).'CH2 Red 0-255');
     }
@@ -85,6 +89,9 @@ final class ChartReaderTest extends TestCase
         $reading = ChartReader::read("CH2 Strobe\n20-29 slow\n40-49 fast");
 
         self::assertSame([2], array_map(static fn ($channel): int => $channel->offset, $reading->modes[0]->channels));
-        self::assertSame([[20, 29], [40, 49]], array_map(static fn ($range): array => [$range->from, $range->to], $reading->modes[0]->channels[0]->ranges));
+        self::assertSame(
+            [[20, 29], [40, 49]],
+            array_map(static fn ($range): array => [$range->from, $range->to], $reading->modes[0]->channels[0]->ranges),
+        );
     }
 }

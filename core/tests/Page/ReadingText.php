@@ -44,6 +44,12 @@ final class ReadingText
             $words[] = $range->start.' to '.$range->end;
         }
 
-        return \sprintf('      %d-%d %s | %s', $range->from, $range->to, implode(' ', array_filter($words, static fn (?string $word): bool => null !== $word)), $range->label);
+        return \sprintf(
+            '      %d-%d %s | %s',
+            $range->from,
+            $range->to,
+            implode(' ', array_filter($words, static fn (?string $word): bool => null !== $word)),
+            $range->label,
+        );
     }
 }

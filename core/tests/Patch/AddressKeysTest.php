@@ -36,7 +36,11 @@ final class AddressKeysTest extends TestCase
 
     public function testPressingSoOftenLeadsThere(): void
     {
-        $this->forAll(Generators::choose(1, 512), Generators::choose(1, 512), Generators::elements(AddressKeys::Up, AddressKeys::UpDown))->then(static function (int $from, int $to, AddressKeys $keys): void {
+        $this->forAll(
+            Generators::choose(1, 512),
+            Generators::choose(1, 512),
+            Generators::elements(AddressKeys::Up, AddressKeys::UpDown),
+        )->then(static function (int $from, int $to, AddressKeys $keys): void {
             $words = $keys->presses($from, $to);
             if ($from === $to) {
                 self::assertStringContainsString('press nothing', $words);

@@ -17,12 +17,18 @@ final class OccupancyTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937(7));
         for ($turn = 0; $turn < 200; ++$turn) {
-            $spans = array_map(static fn (): Span => Span::at($chance->getInt(1, 512), $chance->getInt(1, 60)), array_fill(0, $chance->getInt(0, 14), null));
+            $spans = array_map(
+                static fn (): Span => Span::at($chance->getInt(1, 512), $chance->getInt(1, 60)),
+                array_fill(0, $chance->getInt(0, 14), null),
+            );
             $footprint = $chance->getInt(1, 80);
             $starts = 0 === $turn % 2 ? null : range(1, 512, $chance->getInt(5, 40));
             self::assertSame(self::slow($spans, $footprint, $starts), Occupancy::of($spans)->lowest($footprint, $starts));
             if ([] !== $spans) {
-                self::assertSame(self::slow(\array_slice($spans, 1), $footprint, $starts), Occupancy::of($spans)->without($spans[0])->lowest($footprint, $starts));
+                self::assertSame(
+                    self::slow(\array_slice($spans, 1), $footprint, $starts),
+                    Occupancy::of($spans)->without($spans[0])->lowest($footprint, $starts),
+                );
                 self::assertEquals(Occupancy::of($spans), Occupancy::of(\array_slice($spans, 1))->with($spans[0]));
             }
         }

@@ -24,7 +24,10 @@ final class AddressPlanTest extends TestCase
 
     public function testNoPlanClashesMovesALockedUnitOrBreaksItsSpacing(): void
     {
-        $this->limitTo(120)->forAll(Generators::choose(1, 10000000), Generators::choose(1, 14))->then(function (int $seed, int $count): void {
+        $this->limitTo(120)->forAll(
+            Generators::choose(1, 10000000),
+            Generators::choose(1, 14),
+        )->then(function (int $seed, int $count): void {
             [$fixtures, $spacing] = self::rig($seed, $count);
             $task = PlanTask::of($fixtures, 2, $spacing);
             $this->assertLawful($fixtures, AddressPlan::fresh($task), $spacing);
@@ -34,7 +37,10 @@ final class AddressPlanTest extends TestCase
 
     public function testFewestIsAsFewAsAnyWayOfStayingAllows(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(1, 10000000), Generators::choose(1, 6))->then(static function (int $seed, int $count): void {
+        $this->limitTo(60)->forAll(
+            Generators::choose(1, 10000000),
+            Generators::choose(1, 6),
+        )->then(static function (int $seed, int $count): void {
             [$fixtures, $spacing] = self::rig($seed, $count, 60, 240);
             $plan = AddressPlan::fewest(PlanTask::of($fixtures, 2, $spacing));
 
@@ -44,11 +50,17 @@ final class AddressPlanTest extends TestCase
 
     public function testFewestIsNeverMoreThanFirstFitInTheGivenOrder(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 10000000), Generators::choose(20, 80))->then(static function (int $seed, int $count): void {
+        $this->limitTo(40)->forAll(
+            Generators::choose(1, 10000000),
+            Generators::choose(20, 80),
+        )->then(static function (int $seed, int $count): void {
             [$fixtures, $spacing] = self::rig($seed, $count, 1, 8);
             $kept = [];
             foreach ($fixtures as $fixture) {
-                $fits = null !== $fixture->now && $fixture->now->address + $fixture->footprint - 1 <= 512 && [] === array_filter($kept, static fn (PlanFixture $one): bool => self::share($one, $fixture));
+                $fits = null !== $fixture->now && $fixture->now->address + $fixture->footprint - 1 <= 512 && [] === array_filter(
+                    $kept,
+                    static fn (PlanFixture $one): bool => self::share($one, $fixture),
+                );
                 if ($fits) {
                     $kept[] = $fixture;
                 }
@@ -86,9 +98,18 @@ final class AddressPlanTest extends TestCase
             if ($fixture->isLocked) {
                 self::assertFalse($placed->isChanged);
             }
-            $stays = [] !== array_filter($fixtures, static fn (PlanFixture $one): bool => ($one->id === $placed->id || $one->twinOf === $fixture->twinOf && null !== $one->twinOf || $one->id === $fixture->twinOf || $one->twinOf === $placed->id) && $place->equals($one->now));
+            $stays = [] !== array_filter(
+                $fixtures,
+                static fn (PlanFixture $one): bool => ($one->id === $placed->id || $one->twinOf === $fixture->twinOf && null !== $one->twinOf || $one->id === $fixture->twinOf || $one->twinOf === $placed->id)
+                    && $place->equals($one->now),
+            );
             self::assertTrue($stays || 0 === ($place->address - $spacing->first) % $spacing->step && $place->address >= $spacing->first);
-            $groups[$fixture->twinOf ?? $fixture->id] = new Placed($fixture->twinOf ?? $fixture->id, $place->universe, Span::at($place->address, $fixture->footprint), $placed->id);
+            $groups[$fixture->twinOf ?? $fixture->id] = new Placed(
+                $fixture->twinOf ?? $fixture->id,
+                $place->universe,
+                Span::at($place->address, $fixture->footprint),
+                $placed->id,
+            );
         }
         self::assertSame([], AddressCheck::of(array_values($groups))->relations);
         foreach ($plan->placed as $placed) {
@@ -126,7 +147,14 @@ final class AddressPlanTest extends TestCase
             $heads = array_values(array_filter($fixtures, static fn (PlanFixture $one): bool => null === $one->twinOf));
             if ($most >= 20 && [] !== $heads && !$fixture->isLocked && 0 === mt_rand(0, 5)) {
                 $head = $heads[mt_rand(0, \count($heads) - 1)];
-                $fixture = new PlanFixture('f'.$index, $head->mode, $head->footprint, null !== $now && $now->address + $head->footprint - 1 <= 512 ? $now : null, false, $head->id);
+                $fixture = new PlanFixture(
+                    'f'.$index,
+                    $head->mode,
+                    $head->footprint,
+                    null !== $now && $now->address + $head->footprint - 1 <= 512 ? $now : null,
+                    false,
+                    $head->id,
+                );
             }
             $fixtures[] = $fixture;
         }

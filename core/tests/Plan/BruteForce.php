@@ -37,8 +37,16 @@ final class BruteForce
      * @param list<int>                         $moving
      * @param array{int, int}                   $best
      */
-    private static function decide(array $groups, int $at, array $taken, array $moving, int $universes, Spacing $spacing, array &$best, int $cost = 0): void
-    {
+    private static function decide(
+        array $groups,
+        int $at,
+        array $taken,
+        array $moving,
+        int $universes,
+        Spacing $spacing,
+        array &$best,
+        int $cost = 0,
+    ): void {
         if (!isset($groups[$at])) {
             foreach (self::orders($moving) as $order) {
                 $now = $taken;
@@ -60,10 +68,26 @@ final class BruteForce
             return;
         }
         $locked = array_values(array_filter($groups[$at], static fn (PlanFixture $one): bool => $one->isLocked));
-        $stays = array_filter(array_map(static fn (PlanFixture $one): ?Place => $one->now, [] !== $locked ? $locked : $groups[$at]), static fn (?Place $place): bool => null !== $place);
+        $stays = array_filter(
+            array_map(static fn (PlanFixture $one): ?Place => $one->now, [] !== $locked ? $locked : $groups[$at]),
+            static fn (?Place $place): bool => null !== $place,
+        );
         foreach ($stays as $place) {
-            if ($place->universe <= $universes && self::isFree($taken, $place, $groups[$at][0]->footprint) && self::leavesLocked($groups, $at, $place)) {
-                self::decide($groups, $at + 1, [...$taken, [$place, $groups[$at][0]->footprint]], $moving, $universes, $spacing, $best, $cost + self::changes($groups[$at], $place));
+            if ($place->universe <= $universes && self::isFree(
+                $taken,
+                $place,
+                $groups[$at][0]->footprint,
+            ) && self::leavesLocked($groups, $at, $place)) {
+                self::decide(
+                    $groups,
+                    $at + 1,
+                    [...$taken, [$place, $groups[$at][0]->footprint]],
+                    $moving,
+                    $universes,
+                    $spacing,
+                    $best,
+                    $cost + self::changes($groups[$at], $place),
+                );
             }
         }
         if ([] === $locked) {
@@ -76,7 +100,11 @@ final class BruteForce
     {
         foreach ($groups as $index => $group) {
             foreach ($group as $fixture) {
-                if ($index !== $at && $fixture->isLocked && null !== $fixture->now && !self::isFree([[$fixture->now, $fixture->footprint]], $place, $groups[$at][0]->footprint)) {
+                if ($index !== $at && $fixture->isLocked && null !== $fixture->now && !self::isFree(
+                    [[$fixture->now, $fixture->footprint]],
+                    $place,
+                    $groups[$at][0]->footprint,
+                )) {
                     return false;
                 }
             }

@@ -18,7 +18,12 @@ final class LargeSetTest extends TestCase
 
     public function testNoUnitIsSplitAndEachComesAfterTheOneBefore(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(1, 700), Generators::choose(1, 40), Generators::choose(0, 4), Generators::choose(1, 60))->then(static function (int $count, int $footprint, int $units, int $first): void {
+        $this->limitTo(60)->forAll(
+            Generators::choose(1, 700),
+            Generators::choose(1, 40),
+            Generators::choose(0, 4),
+            Generators::choose(1, 60),
+        )->then(static function (int $count, int $footprint, int $units, int $first): void {
             $outputs = 0 === $units ? null : min(512, $units * $footprint + 1);
             $set = new LargeSet($count, $footprint, $outputs, 1, $first);
             $before = null;
@@ -47,9 +52,18 @@ final class LargeSetTest extends TestCase
         $set = new LargeSet(400, 3);
         self::assertSame(170, $set->perUniverse);
         self::assertSame('400 units of 3 channels take 3 universes, 170 to a universe.', $set->sentence());
-        self::assertSame(['universe' => 2, 'address' => 1, 'last' => 3, 'receiver' => null, 'outputFrom' => null, 'outputTo' => null], $set->unit(171));
-        self::assertSame(['universe' => 1, 'address' => 13, 'last' => 15, 'receiver' => 2, 'outputFrom' => 1, 'outputTo' => 3], (new LargeSet(9, 3, 12))->unit(5));
-        self::assertSame('9 units of 3 channels take 1 universe, 168 to a universe, and 3 receivers of 10 outputs, 3 units each (1 output of each idle).', (new LargeSet(9, 3, 10))->sentence());
+        self::assertSame(
+            ['universe' => 2, 'address' => 1, 'last' => 3, 'receiver' => null, 'outputFrom' => null, 'outputTo' => null],
+            $set->unit(171),
+        );
+        self::assertSame(
+            ['universe' => 1, 'address' => 13, 'last' => 15, 'receiver' => 2, 'outputFrom' => 1, 'outputTo' => 3],
+            (new LargeSet(9, 3, 12))->unit(5),
+        );
+        self::assertSame(
+            '9 units of 3 channels take 1 universe, 168 to a universe, and 3 receivers of 10 outputs, 3 units each (1 output of each idle).',
+            (new LargeSet(9, 3, 10))->sentence(),
+        );
     }
 
     /** @return iterable<string, array{\Closure(): mixed, string}> */

@@ -27,12 +27,21 @@ final class TypeBlocksTest extends TestCase
             new PlanFixture('c', 'wash', 9, null, false, null),
             new PlanFixture('d', 'wash', 9, new Place(1, 5), false, 'c'),
         ], 1, Spacing::packed()), 10);
-        self::assertSame(['a' => 1, 'b' => 29, 'c' => 10, 'd' => 10], array_combine(array_map(static fn (PlacedFixture $one): string => $one->id, $plan->placed), array_map(static fn (PlacedFixture $one): int => $one->place->address, $plan->placed)));
+        self::assertSame(
+            ['a' => 1, 'b' => 29, 'c' => 10, 'd' => 10],
+            array_combine(
+                array_map(static fn (PlacedFixture $one): string => $one->id, $plan->placed),
+                array_map(static fn (PlacedFixture $one): int => $one->place->address, $plan->placed),
+            ),
+        );
     }
 
     public function testBlocksNeverClashNeverMoveALockedUnitAndKeepTheSpare(): void
     {
-        $this->limitTo(80)->forAll(Generators::vector(14, Generators::tuple(Generators::choose(0, 2), Generators::choose(1, 480), Generators::choose(0, 5))), Generators::choose(0, 30))->then(static function (array $wishes, int $spare): void {
+        $this->limitTo(80)->forAll(
+            Generators::vector(14, Generators::tuple(Generators::choose(0, 2), Generators::choose(1, 480), Generators::choose(0, 5))),
+            Generators::choose(0, 30),
+        )->then(static function (array $wishes, int $spare): void {
             $locked = [];
             $fixtures = [];
             foreach ($wishes as $index => [$kind, $address, $lock]) {
@@ -60,7 +69,10 @@ final class TypeBlocksTest extends TestCase
                 }
             }
             self::assertSame([], $plan->unplaced);
-            $blocks = array_map(static fn (array $spans): array => [min(array_column($spans, 0)), max(array_column($spans, 1))], array_values($ends));
+            $blocks = array_map(
+                static fn (array $spans): array => [min(array_column($spans, 0)), max(array_column($spans, 1))],
+                array_values($ends),
+            );
             usort($blocks, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
             foreach (\array_slice($blocks, 1) as $index => $block) {
                 self::assertGreaterThan($blocks[$index][1] + $spare, $block[0]);

@@ -16,7 +16,14 @@ final class CompiledRigTest extends TestCase
 {
     private static function tape(int $address, int $universe = 1, ?string $silence = null): PlayedUnit
     {
-        return new PlayedUnit('id'.$address, 'Tape', $universe, Span::at($address, 3), CompiledMode::of(Charts::demo('ousel-tape-driver'), 'three'), $silence);
+        return new PlayedUnit(
+            'id'.$address,
+            'Tape',
+            $universe,
+            Span::at($address, 3),
+            CompiledMode::of(Charts::demo('ousel-tape-driver'), 'three'),
+            $silence,
+        );
     }
 
     public function testTwinsAnswerTogetherAndOthersDoNot(): void
@@ -31,7 +38,16 @@ final class CompiledRigTest extends TestCase
     public function testTwinsOfOneChartShowTheSameUnderTheirOwnNames(): void
     {
         $mode = CompiledMode::of(Charts::demo('skerry-spin-40'), 'eleven');
-        $unit = static fn (string $id, bool $isMirrored = false): PlayedUnit => new PlayedUnit($id, 'Spin '.$id, 1, Span::at(1, 11), $mode, null, [], $isMirrored);
+        $unit = static fn (string $id, bool $isMirrored = false): PlayedUnit => new PlayedUnit(
+            $id,
+            'Spin '.$id,
+            1,
+            Span::at(1, 11),
+            $mode,
+            null,
+            [],
+            $isMirrored,
+        );
         $stage = new CompiledRig([$unit('L'), $unit('R'), $unit('M', true)], 1);
         foreach ([[1 => 200, 2 => 90, 5 => 0, 6 => 118], [6 => 0], [6 => 118, 8 => 255, 9 => 255, 10 => 255]] as $slots) {
             $lamps = $stage->lamps($slots);
@@ -51,7 +67,10 @@ final class CompiledRigTest extends TestCase
         foreach (range(0, 255) as $value) {
             $program = 'program' === $mode->mode->channel(8)?->rangeAt($value)?->function->value ? $value : $program;
         }
-        $lamps = (new CompiledRig([new PlayedUnit('a', 'Drum 1', 1, Span::at(1, 9), $mode, null), new PlayedUnit('b', 'Drum 2', 1, Span::at(1, 9), $mode, null)], 1))->lamps([8 => $program]);
+        $lamps = (new CompiledRig(
+            [new PlayedUnit('a', 'Drum 1', 1, Span::at(1, 9), $mode, null), new PlayedUnit('b', 'Drum 2', 1, Span::at(1, 9), $mode, null)],
+            1,
+        ))->lamps([8 => $program]);
         self::assertStringStartsWith('Drum 1 runs ', (string) $lamps[0]->why);
         self::assertStringStartsWith('Drum 2 runs ', (string) $lamps[1]->why);
     }
@@ -59,7 +78,10 @@ final class CompiledRigTest extends TestCase
     public function testAUnitThatNothingReachesSaysWhy(): void
     {
         $silence = (new RadioLink('Booth left', 'Alder', 'Birch'))->silence('Tape');
-        $lamps = (new CompiledRig([self::tape(1, 1, $silence), self::tape(1, 2), new PlayedUnit('x', 'Odd', 1, Span::at(1, 1), null, null)], 1))->lamps([1 => 255]);
+        $lamps = (new CompiledRig(
+            [self::tape(1, 1, $silence), self::tape(1, 2), new PlayedUnit('x', 'Odd', 1, Span::at(1, 1), null, null)],
+            1,
+        ))->lamps([1 => 255]);
         self::assertSame([false, false, false], array_column($lamps, 'responds'));
         self::assertSame('Tape does not respond: its receiver is set to Birch, and Booth left sends on Alder.', $lamps[0]->why);
         self::assertSame('Tape is in universe 2, and the desk sends universe 1.', $lamps[1]->why);

@@ -40,7 +40,10 @@ final class StagePlanTest extends TestCase
         self::assertEquals(new Spot(1.0, -1.0, 4.1), $front->hold(1.0, -0.7));
         self::assertEquals(new Spot(3.0, -1.0, 4.1), $front->hold(3.2, -1.1), 'its end, not beyond');
         self::assertNull($front->hold(1.0, -0.6));
-        self::assertSame([$stand, 'stand'], [Support::nearest([$front, $stand], 3.15, -1.0)[0] ?? null, Support::nearest([$front, $stand], 3.15, -1.0)[0]->name ?? null]);
+        self::assertSame(
+            [$stand, 'stand'],
+            [Support::nearest([$front, $stand], 3.15, -1.0)[0] ?? null, Support::nearest([$front, $stand], 3.15, -1.0)[0]->name ?? null],
+        );
         self::assertNull(Support::nearest([$front, $stand], 0.0, 5.0));
     }
 
@@ -58,8 +61,17 @@ final class StagePlanTest extends TestCase
             self::assertNotNull($spot);
             $again = $beam->hold($spot->x, $spot->y);
             self::assertNotNull($again);
-            self::assertEqualsWithDelta([$spot->x, $spot->y], [$again->x, $again->y], 0.011, 'what hangs stays where it hangs, to the centimetre');
-            self::assertEqualsWithDelta(hypot($toX - $fromX, $toY - $fromY), hypot($spot->x - $fromX, $spot->y - $fromY) + hypot($toX - $spot->x, $toY - $spot->y), 0.03);
+            self::assertEqualsWithDelta(
+                [$spot->x, $spot->y],
+                [$again->x, $again->y],
+                0.011,
+                'what hangs stays where it hangs, to the centimetre',
+            );
+            self::assertEqualsWithDelta(
+                hypot($toX - $fromX, $toY - $fromY),
+                hypot($spot->x - $fromX, $spot->y - $fromY) + hypot($toX - $spot->x, $toY - $spot->y),
+                0.03,
+            );
         });
     }
 

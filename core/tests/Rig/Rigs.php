@@ -32,8 +32,18 @@ final class Rigs
     {
         $chance = new Randomizer(new Mt19937($seed));
         $demo = self::demo();
-        $revisions = array_values(array_reduce($demo->units, static fn (array $all, Unit $one): array => [$one->revision()->id => $one->revision()] + $all, []));
-        $desks = [null, ...array_map(static fn (string $one): DeskInUse => new DeskInUse($one, DeskReader::read(self::json('desks/'.$one))), ['tenfold-10', 'capstan-4', 'rowlock-12', 'skiff-24'])];
+        $revisions = array_values(array_reduce(
+            $demo->units,
+            static fn (array $all, Unit $one): array => [$one->revision()->id => $one->revision()] + $all,
+            [],
+        ));
+        $desks = [
+            null,
+            ...array_map(
+                static fn (string $one): DeskInUse => new DeskInUse($one, DeskReader::read(self::json('desks/'.$one))),
+                ['tenfold-10', 'capstan-4', 'rowlock-12', 'skiff-24'],
+            ),
+        ];
         $hung = [];
         for ($nth = 1; $nth <= $units; ++$nth) {
             $revision = $revisions[$chance->getInt(0, \count($revisions) - 1)];
@@ -42,7 +52,13 @@ final class Rigs
             // One in four is a twin of somebody.
             $unit = null !== $before && 1 === $chance->getInt(1, 4)
                 ? new Unit('unit-'.$nth, 'Unit '.$nth, $before->revision(), $before->mode()->key, $before->place)
-                : new Unit('unit-'.$nth, 'Unit '.$nth, $revision, $modes[$chance->getInt(0, \count($modes) - 1)]->key, new Place($chance->getInt(1, 8) > 1 ? 1 : 2, $chance->getInt(1, $chance->getInt(1, 6) > 1 ? 140 : 512)));
+                : new Unit(
+                    'unit-'.$nth,
+                    'Unit '.$nth,
+                    $revision,
+                    $modes[$chance->getInt(0, \count($modes) - 1)]->key,
+                    new Place($chance->getInt(1, 8) > 1 ? 1 : 2, $chance->getInt(1, $chance->getInt(1, 6) > 1 ? 140 : 512)),
+                );
             $hung[] = $unit->locked(1 === $chance->getInt(1, 7));
         }
 
@@ -76,7 +92,17 @@ final class Rigs
             $supports[] = new Support('support-'.$index, $one);
         }
 
-        return new Rig('rig', $document->name, $document->venue, 1, null === $document->desk ? null : new DeskInUse('desk', $document->desk), $units, $links, $looks, $supports);
+        return new Rig(
+            'rig',
+            $document->name,
+            $document->venue,
+            1,
+            null === $document->desk ? null : new DeskInUse('desk', $document->desk),
+            $units,
+            $links,
+            $looks,
+            $supports,
+        );
     }
 
     public static function named(Rig $rig, string $name): Unit

@@ -50,7 +50,10 @@ final class SmallWorld implements World
     {
         $models = array_map(strtolower(...), $models);
 
-        return array_values(array_filter($this->library, static fn (Revision $one): bool => \in_array(strtolower($one->model), $models, true)));
+        return array_values(array_filter(
+            $this->library,
+            static fn (Revision $one): bool => \in_array(strtolower($one->model), $models, true),
+        ));
     }
 
     public function desk(string $id): DeskInUse

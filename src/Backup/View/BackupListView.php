@@ -14,7 +14,13 @@ final readonly class BackupListView
      * @param bool             $canRestore false with a database server of one's own, unless a role for upkeep is named
      * @param string           $folder     where the files stand
      */
-    public function __construct(public array $backups, public array $aside, public int $kept, public bool $canRestore, public string $folder, public DiskView $disk)
-    {
+    public function __construct(
+        public array $backups,
+        public array $aside,
+        public int $kept,
+        public bool $canRestore,
+        public string $folder,
+        public DiskView $disk,
+    ) {
     }
 }

@@ -15,8 +15,16 @@ final readonly class BackupView
      * @param list<HeldRigView> $rigs
      * @param int               $changes in the history of all rigs
      */
-    public function __construct(public string $name, public string $why, public string $madeAt, public int $bytes, public array $rigs, public int $charts, public int $desks, public int $changes)
-    {
+    public function __construct(
+        public string $name,
+        public string $why,
+        public string $madeAt,
+        public int $bytes,
+        public array $rigs,
+        public int $charts,
+        public int $desks,
+        public int $changes,
+    ) {
     }
 
     public static function of(BackupFile $file): self
@@ -24,6 +32,9 @@ final readonly class BackupView
         $holds = $file->manifest->holds;
 
         return new self($file->name(), $file->manifest->why->value, $file->manifest->at->format(\DATE_ATOM), $file->size(),
-            array_map(static fn (array $rig): HeldRigView => new HeldRigView($rig['name'], $rig['venue'], $rig['units'], $rig['looks']), $holds->rigs), $holds->charts, $holds->desks, $holds->changes);
+            array_map(
+                static fn (array $rig): HeldRigView => new HeldRigView($rig['name'], $rig['venue'], $rig['units'], $rig['looks']),
+                $holds->rigs,
+            ), $holds->charts, $holds->desks, $holds->changes);
     }
 }

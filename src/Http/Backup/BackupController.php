@@ -61,7 +61,10 @@ final readonly class BackupController
 
     /** A backup from elsewhere: looked over, kept, and shown. Nothing is brought back yet. */
     #[Route('/api/backups/upload', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(BackupView::class)]
-    #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary')])))]
+    #[OA\RequestBody(content: new OA\MediaType(
+        'multipart/form-data',
+        schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary')]),
+    ))]
     public function upload(Request $request): JsonResponse
     {
         $file = $request->files->get('file');

@@ -19,7 +19,16 @@ final readonly class CalcController
     #[OA\RequestBody(content: new OA\JsonContent(type: 'object'))]
     #[OA\Response(response: 200, description: 'The answer', content: new OA\JsonContent(type: 'object', additionalProperties: true))]
     #[OA\Response(response: 422, description: 'What was wrong with the input', content: new OA\JsonContent(required: ['error'], properties: [
-        new OA\Property('error', required: ['code', 'field', 'message'], properties: [new OA\Property('code', type: 'string'), new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')], type: 'object'),
+        new OA\Property(
+            'error',
+            required: ['code', 'field', 'message'],
+            properties: [
+                new OA\Property('code', type: 'string'),
+                new OA\Property('field', type: 'string'),
+                new OA\Property('message', type: 'string'),
+            ],
+            type: 'object',
+        ),
     ]))]
     public function __invoke(string $topic, Request $request): JsonResponse
     {

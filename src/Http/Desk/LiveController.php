@@ -36,10 +36,25 @@ final readonly class LiveController
 
     #[Route('/api/rigs/{rig}/live', methods: 'POST'), Answers(LiveView::class)]
     #[OA\RequestBody(content: new OA\JsonContent(properties: [
-        new OA\Property('slots', description: 'What is sent: value 0 to 255 by address', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+        new OA\Property(
+            'slots',
+            description: 'What is sent: value 0 to 255 by address',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+        ),
         new OA\Property('desk', description: 'Where the desk stands', type: 'object', required: ['slots'], properties: [
-            new OA\Property('slots', description: 'Its faders, by address; of a desk with two rows, the first', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
-            new OA\Property('secondRow', description: 'The second row, by address', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+            new OA\Property(
+                'slots',
+                description: 'Its faders, by address; of a desk with two rows, the first',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+            ),
+            new OA\Property(
+                'secondRow',
+                description: 'The second row, by address',
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+            ),
             new OA\Property('master', type: 'integer'), new OA\Property('blackout', type: 'boolean'), new OA\Property('crossA', type: 'integer'), new OA\Property('crossB', type: 'integer'),
         ]),
         new OA\Property('stream', description: 'Also to the stand-in for the real desk', type: 'boolean'),

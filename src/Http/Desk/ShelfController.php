@@ -66,7 +66,10 @@ final readonly class ShelfController
         } catch (InputError $error) {
             return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->getMessage())], []));
         }
-        $problems = array_map(static fn (InputError $one): DeskProblemView => new DeskProblemView($one->field, $one->getMessage()), DescriptionCheck::of($desk));
+        $problems = array_map(
+            static fn (InputError $one): DeskProblemView => new DeskProblemView($one->field, $one->getMessage()),
+            DescriptionCheck::of($desk),
+        );
 
         return Reply::with(new DeskCheckView([] === $problems ? DeskFacts::of($desk) : [], $problems, StoreLines::usual($desk)));
     }

@@ -29,7 +29,10 @@ final readonly class ChartToolsController
 {
     /** The chart after an edit. */
     #[Route('/api/charts/edit', methods: 'POST'), Answers(EditedChartView::class)]
-    #[OA\RequestBody(content: new OA\JsonContent(required: ['chart', 'edit'], properties: [new OA\Property('chart', type: 'object'), new OA\Property('edit', type: 'object')]))]
+    #[OA\RequestBody(content: new OA\JsonContent(
+        required: ['chart', 'edit'],
+        properties: [new OA\Property('chart', type: 'object'), new OA\Property('edit', type: 'object')],
+    ))]
     public function edit(Request $request): JsonResponse
     {
         $in = Members::of(Json::decode($request->getContent()), ['chart', 'edit']);
@@ -65,7 +68,10 @@ final readonly class ChartToolsController
 
     /** The text of a file: plain text, a list, or what a PDF holds of it. */
     #[Route('/api/charts/text', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(PageTextView::class)]
-    #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary')])))]
+    #[OA\RequestBody(content: new OA\MediaType(
+        'multipart/form-data',
+        schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary')]),
+    ))]
     public function text(Request $request, PageFile $files): JsonResponse
     {
         $file = $request->files->get('file');

@@ -76,6 +76,10 @@ final readonly class ComparisonsController
 
     private static function mode(FixtureRevision $revision, string $key, string $field): Mode
     {
-        return $revision->profile()->mode($key) ?? throw Problem::at($field, 'unknown_mode', \sprintf('%s has no mode %s.', $revision->type->model(), InputError::quote($key)));
+        return $revision->profile()->mode($key) ?? throw Problem::at(
+            $field,
+            'unknown_mode',
+            \sprintf('%s has no mode %s.', $revision->type->model(), InputError::quote($key)),
+        );
     }
 }

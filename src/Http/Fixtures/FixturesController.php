@@ -28,8 +28,10 @@ final readonly class FixturesController
 
     /** Everything that fits what is typed: maker, model, kind, functions, "RGBAW under 10 channels". */
     #[Route('/api/types', methods: 'GET'), Answers(TypeListView::class)]
-    public function list(#[MapQueryParameter] string $search = '', #[MapQueryParameter(options: ['min_range' => 1])] int $page = 1): JsonResponse
-    {
+    public function list(
+        #[MapQueryParameter] string $search = '',
+        #[MapQueryParameter(options: ['min_range' => 1])] int $page = 1,
+    ): JsonResponse {
         [$types, $total] = $this->library->page(LibraryQuery::of($search), $page, self::PAGE);
 
         return Reply::with(new TypeListView($types, $page, $total));

@@ -52,11 +52,24 @@ final readonly class LibraryController
     }
 
     /** Many files at once, each for itself: one that is refused keeps none of the others back. */
-    #[Route('/api/imports', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(ImportReportView::class, 'What became of each file')]
-    #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['files[]'], properties: [new OA\Property('files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary'))])))]
+    #[Route(
+        '/api/imports',
+        methods: 'POST',
+        defaults: [Upload::ROUTE => true],
+    ), Answers(ImportReportView::class, 'What became of each file')]
+    #[OA\RequestBody(content: new OA\MediaType(
+        'multipart/form-data',
+        schema: new OA\Schema(
+            required: ['files[]'],
+            properties: [new OA\Property('files[]', type: 'array', items: new OA\Items(type: 'string', format: 'binary'))],
+        ),
+    ))]
     public function importAll(Request $request, BulkImport $bulk): JsonResponse
     {
-        return Reply::with($bulk->import(array_values(array_filter((array) $request->files->get('files'), static fn (mixed $file): bool => $file instanceof UploadedFile))));
+        return Reply::with($bulk->import(array_values(array_filter(
+            (array) $request->files->get('files'),
+            static fn (mixed $file): bool => $file instanceof UploadedFile,
+        ))));
     }
 
     /** The newest chart as a rigger-fixture document, as a list with one row a range, or as an archive of DIN SPEC 15800. */

@@ -48,7 +48,14 @@ final readonly class PatchController
     {
         $change = ChangeReader::read(Json::decode($request->getContent()), '');
 
-        return Reply::with($change instanceof AddUnits ? AddPreviewView::of(...$change->units($this->rigs->get($rig), $this->world)) : throw Problem::at('do', 'not_a_choice', 'This previews adding units alone.'));
+        return Reply::with($change instanceof AddUnits ? AddPreviewView::of(...$change->units(
+            $this->rigs->get($rig),
+            $this->world,
+        )) : throw Problem::at(
+            'do',
+            'not_a_choice',
+            'This previews adding units alone.',
+        ));
     }
 
     /** Another mode or type in its place: does it fit? */
@@ -67,7 +74,10 @@ final readonly class PatchController
     {
         $unit = $this->rigs->get($rig)->unit($id);
         $setting = $unit->revision()->profile->unit;
-        $keys = $setting->keys ?? throw Problem::conflict('no_keys', \sprintf('The chart of %s does not say by which keys its address is stepped.', $unit->model()));
+        $keys = $setting->keys ?? throw Problem::conflict(
+            'no_keys',
+            \sprintf('The chart of %s does not say by which keys its address is stepped.', $unit->model()),
+        );
 
         return Reply::with(new PressesView($keys->presses($input->from, $unit->place->address, $setting->keysTop ?? Span::LAST_SLOT)));
     }

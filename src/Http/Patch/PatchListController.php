@@ -37,7 +37,13 @@ final readonly class PatchListController
 
     /** A form with "file" and, to say otherwise than the heads do, "columns": a JSON list of words or null. */
     #[Route('/preview', methods: 'POST', defaults: [Upload::ROUTE => true]), Answers(PatchListView::class)]
-    #[OA\RequestBody(content: new OA\MediaType('multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property('file', type: 'string', format: 'binary'), new OA\Property('columns', type: 'string')])))]
+    #[OA\RequestBody(content: new OA\MediaType(
+        'multipart/form-data',
+        schema: new OA\Schema(
+            required: ['file'],
+            properties: [new OA\Property('file', type: 'string', format: 'binary'), new OA\Property('columns', type: 'string')],
+        ),
+    ))]
     public function preview(Uuid $rig, Request $request, CoreRigs $rigs, PatchList $list): JsonResponse
     {
         return Reply::with($list->preview($rigs->get($rig), self::text($request), self::columns($request)));

@@ -30,13 +30,29 @@ final class ChangeSchemas implements DescriberInterface
             $mapping[ChangeReader::word($class)] = '#/components/schemas/'.$name;
         }
         foreach (['undo' => 'Undo', 'redo' => 'Redo'] as $word => $name) {
-            Util::merge(Util::getSchema($api, $name), ['type' => 'object', 'required' => ['do'], 'properties' => ['do' => ['type' => 'string', 'enum' => [$word]]]], true);
+            Util::merge(
+                Util::getSchema($api, $name),
+                ['type' => 'object', 'required' => ['do'], 'properties' => ['do' => ['type' => 'string', 'enum' => [$word]]]],
+                true,
+            );
             $mapping[$word] = '#/components/schemas/'.$name;
         }
-        Util::merge(Util::getSchema($api, 'Change'), ['oneOf' => array_map(static fn (string $ref): array => ['$ref' => $ref], array_values($mapping)), 'discriminator' => ['propertyName' => 'do', 'mapping' => $mapping]], true);
+        Util::merge(
+            Util::getSchema($api, 'Change'),
+            [
+                'oneOf' => array_map(static fn (string $ref): array => ['$ref' => $ref], array_values($mapping)),
+                'discriminator' => ['propertyName' => 'do', 'mapping' => $mapping],
+            ],
+            true,
+        );
         Util::merge(Util::getSchema($api, 'ChangeRequest'), ['type' => 'object', 'required' => ['base', 'changes'], 'properties' => [
             'base' => ['type' => 'integer', 'description' => 'The rig\'s version that the changes were based on'],
-            'changes' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/Change'], 'minItems' => 1, 'maxItems' => ChangeReader::MOST],
+            'changes' => [
+                'type' => 'array',
+                'items' => ['$ref' => '#/components/schemas/Change'],
+                'minItems' => 1,
+                'maxItems' => ChangeReader::MOST,
+            ],
         ]], true);
     }
 
@@ -72,7 +88,10 @@ final class ChangeSchemas implements DescriberInterface
         $hint = Shape::hint($parameter);
         $schema = match (true) {
             $hint instanceof Ids => ['type' => 'array', 'items' => ['type' => 'string', 'format' => 'uuid'], 'minItems' => 1],
-            $hint instanceof Slots => ['type' => 'object', 'additionalProperties' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 255]],
+            $hint instanceof Slots => [
+                'type' => 'object',
+                'additionalProperties' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 255],
+            ],
             $hint instanceof Each => ['type' => 'array', 'items' => self::schema($hint->class, null)],
             $hint instanceof Table && $hint->isOneRow => ['type' => 'array', 'items' => ['type' => ['string', 'null']]],
             $hint instanceof Table => ['type' => 'array', 'items' => ['type' => 'array', 'items' => ['type' => 'string']]],

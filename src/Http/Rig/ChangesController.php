@@ -39,7 +39,12 @@ final readonly class ChangesController
             default => $this->door->change($id, $base, ChangeReader::readAll($in, 'changes')),
         };
 
-        return Reply::with(new AnswerView($done->after->version, $done->said, $done->made, $this->views->changed($done->before, $done->after)));
+        return Reply::with(new AnswerView(
+            $done->after->version,
+            $done->said,
+            $done->made,
+            $this->views->changed($done->before, $done->after),
+        ));
     }
 
     /** "undo" or "redo", which are steps through the history and no changes of their own; null for changes. */
@@ -50,7 +55,9 @@ final readonly class ChangesController
             if (\in_array($word, ['undo', 'redo'], true)) {
                 Members::of($one, ['do'], 'changes['.$nth.']');
 
-                return 1 === \count($in->items('changes')) ? $word : throw InputError::because('not_a_choice', 'changes['.$nth.'].do', 'A step through the history stands alone.');
+                return 1 === \count($in->items('changes'))
+                    ? $word
+                    : throw InputError::because('not_a_choice', 'changes['.$nth.'].do', 'A step through the history stands alone.');
             }
         }
 

@@ -45,12 +45,30 @@ final readonly class RigController
     {
         [$rigs, $total] = $this->rigs->page($page, self::PAGE);
 
-        return Reply::with(new RigListView(array_map(static fn (array $one): RigLineView => new RigLineView($one['id'], $one['name'], $one['venue'], $one['desk'], $one['version'], $one['tape']), $rigs), $page, $total));
+        return Reply::with(new RigListView(
+            array_map(
+                static fn (array $one): RigLineView => new RigLineView(
+                    $one['id'],
+                    $one['name'],
+                    $one['venue'],
+                    $one['desk'],
+                    $one['version'],
+                    $one['tape'],
+                ),
+                $rigs,
+            ),
+            $page,
+            $total,
+        ));
     }
 
     #[Route('/api/rigs', methods: 'POST'), Answers(RigView::class)]
-    public function create(#[MapRequestPayload] CreateRig $input, Importer $importer, EntityManagerInterface $manager, Transaction $transaction): JsonResponse
-    {
+    public function create(
+        #[MapRequestPayload] CreateRig $input,
+        Importer $importer,
+        EntityManagerInterface $manager,
+        Transaction $transaction,
+    ): JsonResponse {
         $rig = $transaction->run(static function () use ($input, $importer, $manager, $transaction): Rig {
             $transaction->lockLibrary();
             $manager->persist($rig = Rig::in($importer->venue(Limits::name($input->venue, 'venue')), Limits::name($input->name, 'name')));

@@ -34,18 +34,42 @@ final readonly class PatchSheetController
 
     #[Route('.pdf', methods: 'GET')]
     #[OA\Response(response: 200, description: 'The sheets, to print at actual size', content: new OA\MediaType('application/pdf'))]
-    public function pdf(Uuid $rig, SheetKind $kind, #[MapQueryParameter] string $paper = 'a4', #[MapQueryParameter] string $order = 'address', #[MapQueryParameter] string $stock = 'strips', #[MapQueryParameter] ?string $group = null): Response
-    {
+    public function pdf(
+        Uuid $rig,
+        SheetKind $kind,
+        #[MapQueryParameter] string $paper = 'a4',
+        #[MapQueryParameter] string $order = 'address',
+        #[MapQueryParameter] string $stock = 'strips',
+        #[MapQueryParameter] ?string $group = null,
+    ): Response {
         $view = $this->views->of($this->rigs->get($rig));
 
-        return Reply::file(PdfPages::of(self::pages($view, $kind, $paper, $order, $stock, $group), $view->name), 'application/pdf', $view->name.' '.$kind->value, 'pdf');
+        return Reply::file(
+            PdfPages::of(self::pages($view, $kind, $paper, $order, $stock, $group), $view->name),
+            'application/pdf',
+            $view->name.' '.$kind->value,
+            'pdf',
+        );
     }
 
     /** The same pages for the screen. */
     #[Route('', methods: 'GET'), Answers(SheetPagesView::class)]
-    public function preview(Uuid $rig, SheetKind $kind, #[MapQueryParameter] string $paper = 'a4', #[MapQueryParameter] string $order = 'address', #[MapQueryParameter] string $stock = 'strips', #[MapQueryParameter] ?string $group = null): JsonResponse
-    {
-        return Reply::with(SheetPagesView::of(self::pages($this->views->of($this->rigs->get($rig)), $kind, $paper, $order, $stock, $group)));
+    public function preview(
+        Uuid $rig,
+        SheetKind $kind,
+        #[MapQueryParameter] string $paper = 'a4',
+        #[MapQueryParameter] string $order = 'address',
+        #[MapQueryParameter] string $stock = 'strips',
+        #[MapQueryParameter] ?string $group = null,
+    ): JsonResponse {
+        return Reply::with(SheetPagesView::of(self::pages(
+            $this->views->of($this->rigs->get($rig)),
+            $kind,
+            $paper,
+            $order,
+            $stock,
+            $group,
+        )));
     }
 
     /** @return non-empty-list<Page> */
@@ -55,7 +79,9 @@ final readonly class PatchSheetController
 
         return (new PatchSheets(
             $kind,
-            null === $size || PaperSize::A5 === $size ? throw Problem::at('paper', 'not_a_choice', 'Sheets are printed on a4 or letter.') : $size,
+            null === $size || PaperSize::A5 === $size
+                ? throw Problem::at('paper', 'not_a_choice', 'Sheets are printed on a4 or letter.')
+                : $size,
             ListOrder::tryFrom($order) ?? throw Problem::at('order', 'not_a_choice', 'A list goes by address, position or name.'),
             LabelStock::tryFrom($stock) ?? throw Problem::at('stock', 'not_a_choice', 'Labels are printed on strips, sheet24 or sheet30.'),
             $group,

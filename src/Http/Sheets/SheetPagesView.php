@@ -25,6 +25,11 @@ final readonly class SheetPagesView
     /** @param non-empty-list<Page> $pages */
     public static function of(array $pages): self
     {
-        return new self(array_map(SvgPage::of(...), \array_slice($pages, 0, self::MOST)), \count($pages), $pages[0]->width, $pages[0]->height);
+        return new self(
+            array_map(SvgPage::of(...), \array_slice($pages, 0, self::MOST)),
+            \count($pages),
+            $pages[0]->width,
+            $pages[0]->height,
+        );
     }
 }

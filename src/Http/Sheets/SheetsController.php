@@ -17,7 +17,11 @@ use Symfony\Component\Uid\Uuid;
 final readonly class SheetsController
 {
     #[Route('/api/rigs/{id}/sheets.pdf', methods: 'GET')]
-    #[OA\Response(response: 200, description: 'Patch list, fader map and programming steps, A4', content: new OA\MediaType('application/pdf'))]
+    #[OA\Response(
+        response: 200,
+        description: 'Patch list, fader map and programming steps, A4',
+        content: new OA\MediaType('application/pdf'),
+    )]
     public function __invoke(Uuid $id, CoreRigs $rigs, RigViews $views): Response
     {
         $rig = $rigs->get($id);

@@ -38,7 +38,12 @@ final readonly class TapeController
     #[OA\Response(response: 200, description: 'The sheets, to print at actual size', content: new OA\MediaType('application/pdf'))]
     public function pdf(Uuid $rig, #[MapQueryParameter] string $paper = 'a4'): Response
     {
-        return Reply::file(PdfPages::of($this->pages($rig, $paper), 'Tape'), 'application/pdf', $this->rigs->get($rig)->name.' tape', 'pdf');
+        return Reply::file(
+            PdfPages::of($this->pages($rig, $paper), 'Tape'),
+            'application/pdf',
+            $this->rigs->get($rig)->name.' tape',
+            'pdf',
+        );
     }
 
     /** One page, true to size, for a cutter or a drawing program. */
@@ -48,14 +53,23 @@ final readonly class TapeController
     {
         $pages = $this->pages($rig, $paper);
 
-        return Reply::file(SvgPage::of($pages[$page - 1] ?? throw Problem::notFound('This page')), 'image/svg+xml', \sprintf('%s tape %d', $this->rigs->get($rig)->name, $page), 'svg');
+        return Reply::file(
+            SvgPage::of($pages[$page - 1] ?? throw Problem::notFound('This page')),
+            'image/svg+xml',
+            \sprintf('%s tape %d', $this->rigs->get($rig)->name, $page),
+            'svg',
+        );
     }
 
     /** @return non-empty-list<Page> */
     private function pages(Uuid $rig, string $paper): array
     {
         $size = PaperSize::tryFrom($paper);
-        $sheet = new TapeSheet(null === $size || PaperSize::A5 === $size ? throw Problem::at('paper', 'not_a_choice', 'Tape is printed on a4 or letter.') : $size);
+        $sheet = new TapeSheet(null === $size || PaperSize::A5 === $size ? throw Problem::at(
+            'paper',
+            'not_a_choice',
+            'Tape is printed on a4 or letter.',
+        ) : $size);
 
         return $sheet->of($this->rigs->get($rig));
     }

@@ -27,7 +27,11 @@ final readonly class WastebasketController
         return Reply::with($this->wastebasket->look());
     }
 
-    #[Route('/api/wastebasket/{kind}/{id}/bring-back', requirements: ['kind' => 'rig|chart|desk'], methods: 'POST'), Answers(WastebasketView::class)]
+    #[Route(
+        '/api/wastebasket/{kind}/{id}/bring-back',
+        requirements: ['kind' => 'rig|chart|desk'],
+        methods: 'POST',
+    ), Answers(WastebasketView::class)]
     public function bringBack(Kind $kind, Uuid $id): JsonResponse
     {
         return Reply::with($this->wastebasket->bringBack($kind, $id));

@@ -26,6 +26,11 @@ final readonly class ChannelPairView
 
     public static function of(ChannelDifference $one): self
     {
-        return new self($one->offset, null === $one->before ? null : ProfileWriter::channel($one->before), null === $one->after ? null : ProfileWriter::channel($one->after), $one->words);
+        return new self(
+            $one->offset,
+            null === $one->before ? null : ProfileWriter::channel($one->before),
+            null === $one->after ? null : ProfileWriter::channel($one->after),
+            $one->words,
+        );
     }
 }

@@ -40,7 +40,10 @@ final readonly class ChartFindingView
             $finding->from,
             $finding->to,
             $finding->message,
-            array_map(static fn (Repair $one): ChartRepairView => new ChartRepairView($one->label, $one->edit), Repair::of($profile, $finding)),
+            array_map(
+                static fn (Repair $one): ChartRepairView => new ChartRepairView($one->label, $one->edit),
+                Repair::of($profile, $finding),
+            ),
             $finding->code->mayBeAccepted(),
             $profile->record?->acceptanceOf($finding)?->note,
         );

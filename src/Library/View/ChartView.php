@@ -32,7 +32,10 @@ final readonly class ChartView
     public static function of(FixtureRevision $revision, bool $isUsed): self
     {
         return new self((string) $revision->type->id(), $revision->number, $isUsed, ProfileWriter::write($revision->profile()), array_map(
-            static fn (Mode $mode): array => array_map(static fn (Channel $channel): array => array_map(RangeLine::write(...), $channel->ranges), $mode->channels),
+            static fn (Mode $mode): array => array_map(
+                static fn (Channel $channel): array => array_map(RangeLine::write(...), $channel->ranges),
+                $mode->channels,
+            ),
             $revision->profile()->modes,
         ));
     }

@@ -24,6 +24,11 @@ final readonly class ComparisonView
     {
         $channels = ChartDifference::between($before, $after);
 
-        return new self($before->name ?? '', $after->name ?? '', array_map(ChannelPairView::of(...), $channels), \count(array_filter($channels, static fn (ChannelDifference $one): bool => !$one->isSame())));
+        return new self(
+            $before->name ?? '',
+            $after->name ?? '',
+            array_map(ChannelPairView::of(...), $channels),
+            \count(array_filter($channels, static fn (ChannelDifference $one): bool => !$one->isSame())),
+        );
     }
 }

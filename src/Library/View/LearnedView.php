@@ -37,6 +37,11 @@ final readonly class LearnedView
         $search = new FaderSearch($notes);
         $ranges = array_map(static fn (ObservedRange $one): Range => Observe::range($one, $channel->label, $profile), $search->ranges());
 
-        return new self($search->next(), $search->triesLeft(), array_map(ProfileWriter::range(...), $ranges), null === $search->next() ? ChartDifference::edges($channel->ranges, $ranges) : []);
+        return new self(
+            $search->next(),
+            $search->triesLeft(),
+            array_map(ProfileWriter::range(...), $ranges),
+            null === $search->next() ? ChartDifference::edges($channel->ranges, $ranges) : [],
+        );
     }
 }

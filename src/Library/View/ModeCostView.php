@@ -31,6 +31,17 @@ final readonly class ModeCostView
 
     public static function of(Mode $mode, ModeCost $cost): self
     {
-        return new self($mode->key, $mode->name, $mode->display, $cost->channels, $cost->unitsInAUniverse, $cost->slots, $cost->fadersOfDesk, $cost->sentence(), $cost->cells->sentence(), 0 === $cost->cells->missing());
+        return new self(
+            $mode->key,
+            $mode->name,
+            $mode->display,
+            $cost->channels,
+            $cost->unitsInAUniverse,
+            $cost->slots,
+            $cost->fadersOfDesk,
+            $cost->sentence(),
+            $cost->cells->sentence(),
+            0 === $cost->cells->missing(),
+        );
     }
 }

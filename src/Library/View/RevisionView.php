@@ -19,15 +19,22 @@ final readonly class RevisionView
      * @param list<RevisionUseView> $uses
      * @param array<string, mixed>  $chart rigger-fixture document
      */
-    public function __construct(public int $number, public string $words, public array $uses, #[OA\Property(type: 'object')] public array $chart)
-    {
+    public function __construct(
+        public int $number,
+        public string $words,
+        public array $uses,
+        #[OA\Property(type: 'object')] public array $chart,
+    ) {
     }
 
     /** @param list<RevisionUse> $uses */
     public static function of(FixtureRevision $revision, ?FixtureProfile $before, array $uses): self
     {
         return new self($revision->number, null === $before ? 'As it was begun' : ChartChange::words($before, $revision->profile()),
-            array_map(static fn (RevisionUse $one): RevisionUseView => new RevisionUseView($one->rigId, $one->rig, $one->venue, $one->units), $uses),
+            array_map(
+                static fn (RevisionUse $one): RevisionUseView => new RevisionUseView($one->rigId, $one->rig, $one->venue, $one->units),
+                $uses,
+            ),
             ProfileWriter::write($revision->profile()));
     }
 }

@@ -8,7 +8,13 @@ namespace Rigger\App\Library\View;
 final readonly class TypeView
 {
     /** @param list<ModeView> $modes of its newest revision */
-    public function __construct(public string $id, public string $maker, public string $model, public string $kind, public int $revision, public array $modes)
-    {
+    public function __construct(
+        public string $id,
+        public string $maker,
+        public string $model,
+        public string $kind,
+        public int $revision,
+        public array $modes,
+    ) {
     }
 }

@@ -17,6 +17,17 @@ final readonly class AddPreviewView
 
     public static function of(Unit ...$units): self
     {
-        return new self(array_map(static fn (Unit $one): AddedUnitView => new AddedUnitView($one->name, $one->place->universe, $one->place->address, $one->span()->last()), array_values($units)), AddUnits::sentence(...$units));
+        return new self(
+            array_map(
+                static fn (Unit $one): AddedUnitView => new AddedUnitView(
+                    $one->name,
+                    $one->place->universe,
+                    $one->place->address,
+                    $one->span()->last(),
+                ),
+                array_values($units),
+            ),
+            AddUnits::sentence(...$units),
+        );
     }
 }

@@ -36,6 +36,18 @@ final readonly class AdviceRowView
     {
         $now = $row->unit->mode();
 
-        return new self($row->unit->id, $row->unit->name, $now->name, $row->from(), $now->footprint(), $row->mode?->name, $row->toWords(), $row->mode?->footprint(), $row->button, $row->isChanged, $row->costs);
+        return new self(
+            $row->unit->id,
+            $row->unit->name,
+            $now->name,
+            $row->from(),
+            $now->footprint(),
+            $row->mode?->name,
+            $row->toWords(),
+            $row->mode?->footprint(),
+            $row->button,
+            $row->isChanged,
+            $row->costs,
+        );
     }
 }

@@ -16,14 +16,25 @@ final readonly class AdviceView
      * @param int                 $changes  ladder trips
      * @param RepairView|null     $take     takes it over; null where nothing changes
      */
-    public function __construct(public array $rows, public string $sentence, public array $warnings, public int $changes, public ?RepairView $take)
-    {
+    public function __construct(
+        public array $rows,
+        public string $sentence,
+        public array $warnings,
+        public int $changes,
+        public ?RepairView $take,
+    ) {
     }
 
     public static function of(Advice $advice): self
     {
         $proposal = $advice->proposal();
 
-        return new self(array_map(AdviceRowView::of(...), $advice->rows), $advice->sentence, $advice->warnings, $advice->changes(), null === $proposal ? null : RepairView::of($proposal));
+        return new self(
+            array_map(AdviceRowView::of(...), $advice->rows),
+            $advice->sentence,
+            $advice->warnings,
+            $advice->changes(),
+            null === $proposal ? null : RepairView::of($proposal),
+        );
     }
 }

@@ -39,6 +39,17 @@ final readonly class FindingView
         $finding = $judged->finding;
         $repairs = array_map(RepairView::of(...), $judged->proposals);
 
-        return new self($finding->key, $finding->stage, $finding->code, $finding->severity->value, Wording::title($finding, $rig), Wording::message($finding, $rig), $finding->units, $finding->typeId, $repairs[0] ?? null, \array_slice($repairs, 1));
+        return new self(
+            $finding->key,
+            $finding->stage,
+            $finding->code,
+            $finding->severity->value,
+            Wording::title($finding, $rig),
+            Wording::message($finding, $rig),
+            $finding->units,
+            $finding->typeId,
+            $repairs[0] ?? null,
+            \array_slice($repairs, 1),
+        );
     }
 }

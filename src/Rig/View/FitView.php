@@ -28,7 +28,13 @@ final readonly class FitView
 
         return new self(
             null === $room->trouble,
-            $room->trouble ?? \sprintf('%s fits where it is: %d channels, %03d to %03d.', $mode->name, $mode->footprint(), $unit->place->address, $unit->place->address + $mode->footprint() - 1),
+            $room->trouble ?? \sprintf(
+                '%s fits where it is: %d channels, %03d to %03d.',
+                $mode->name,
+                $mode->footprint(),
+                $unit->place->address,
+                $unit->place->address + $mode->footprint() - 1,
+            ),
             null === $free ? null : $free->universe.'/'.$free->address,
             null === $free ? null : \sprintf('Set it and move %s to %s: one ladder trip', $unit->name, $free->words()),
         );

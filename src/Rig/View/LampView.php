@@ -13,12 +13,29 @@ final readonly class LampView
      * @param list<LampCellView> $cells
      * @param string|null        $why   why it is dark, silent or running by itself
      */
-    public function __construct(public string $fixtureId, public string $name, public bool $responds, public array $cells, public ?float $pan, public ?float $tilt, public ?string $selfRunning, public ?string $why)
-    {
+    public function __construct(
+        public string $fixtureId,
+        public string $name,
+        public bool $responds,
+        public array $cells,
+        public ?float $pan,
+        public ?float $tilt,
+        public ?string $selfRunning,
+        public ?string $why,
+    ) {
     }
 
     public static function of(Lamp $lamp): self
     {
-        return new self($lamp->id, $lamp->name, $lamp->responds, array_map(static fn (array $one): LampCellView => new LampCellView(...$one), $lamp->cells), $lamp->pan, $lamp->tilt, $lamp->selfRunning, $lamp->why);
+        return new self(
+            $lamp->id,
+            $lamp->name,
+            $lamp->responds,
+            array_map(static fn (array $one): LampCellView => new LampCellView(...$one), $lamp->cells),
+            $lamp->pan,
+            $lamp->tilt,
+            $lamp->selfRunning,
+            $lamp->why,
+        );
     }
 }

@@ -13,8 +13,14 @@ final readonly class LargeSetView
      * @param string      $words     universes and receivers, in a sentence
      * @param string|null $unitWords where the unit is that was asked for
      */
-    public function __construct(public string $words, public int $universes, public int $perUniverse, public ?int $receivers, public ?int $perReceiver, public ?string $unitWords)
-    {
+    public function __construct(
+        public string $words,
+        public int $universes,
+        public int $perUniverse,
+        public ?int $receivers,
+        public ?int $perReceiver,
+        public ?string $unitWords,
+    ) {
     }
 
     public static function of(LargeSet $set, ?int $k): self
@@ -27,7 +33,18 @@ final readonly class LargeSetView
             $set->perUniverse,
             $set->receivers(),
             $set->perReceiver,
-            null === $unit ? null : \sprintf('Unit %d: %d.%03d to %03d%s.', $k, $unit['universe'], $unit['address'], $unit['last'], null === $unit['receiver'] ? '' : \sprintf(', receiver %d, outputs %d–%d', $unit['receiver'], $unit['outputFrom'], $unit['outputTo'])),
+            null === $unit
+                ? null
+                : \sprintf(
+                    'Unit %d: %d.%03d to %03d%s.',
+                    $k,
+                    $unit['universe'],
+                    $unit['address'],
+                    $unit['last'],
+                    null === $unit['receiver']
+                        ? ''
+                        : \sprintf(', receiver %d, outputs %d–%d', $unit['receiver'], $unit['outputFrom'], $unit['outputTo']),
+                ),
         );
     }
 }

@@ -14,7 +14,14 @@ final readonly class PatchListView
      * @param list<ListRowView>    $rows
      * @param \stdClass            $change  what takes the list, for the door of changes
      */
-    public function __construct(public array $columns, public array $rows, public int $new, public int $changed, public int $same, public int $leftOut, #[OA\Property(ref: '#/components/schemas/TakeList')] public \stdClass $change)
-    {
+    public function __construct(
+        public array $columns,
+        public array $rows,
+        public int $new,
+        public int $changed,
+        public int $same,
+        public int $leftOut,
+        #[OA\Property(ref: '#/components/schemas/TakeList')] public \stdClass $change,
+    ) {
     }
 }

@@ -8,7 +8,14 @@ namespace Rigger\App\Rig\View;
 final readonly class PlanTripView
 {
     /** @param string $why in words that follow "because" */
-    public function __construct(public string $fixtureId, public string $name, public string $from, public string $to, public int $universe, public int $address, public string $why)
-    {
+    public function __construct(
+        public string $fixtureId,
+        public string $name,
+        public string $from,
+        public string $to,
+        public int $universe,
+        public int $address,
+        public string $why,
+    ) {
     }
 }

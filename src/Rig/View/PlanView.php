@@ -25,8 +25,22 @@ final readonly class PlanView
         $proposal = $plan->proposal();
 
         return new self(
-            array_map(static fn (Trip $one): PlanTripView => new PlanTripView($one->unit->id, $one->unit->name, $one->unit->place->words(), $one->to->words(), $one->to->universe, $one->to->address, $one->why), $plan->trips),
-            array_map(static fn (Unplaced $one): UnplacedView => new UnplacedView($one->unit->id, $one->unit->name, $one->why), $plan->unplaced),
+            array_map(
+                static fn (Trip $one): PlanTripView => new PlanTripView(
+                    $one->unit->id,
+                    $one->unit->name,
+                    $one->unit->place->words(),
+                    $one->to->words(),
+                    $one->to->universe,
+                    $one->to->address,
+                    $one->why,
+                ),
+                $plan->trips,
+            ),
+            array_map(
+                static fn (Unplaced $one): UnplacedView => new UnplacedView($one->unit->id, $one->unit->name, $one->why),
+                $plan->unplaced,
+            ),
             $plan->sentence,
             null === $proposal ? null : RepairView::of($proposal),
         );

@@ -12,8 +12,14 @@ use Rigger\Core\Profile\Range;
 final readonly class RangeView
 {
     /** @param string|null $emitter key of the emitter that it drives */
-    public function __construct(public int $from, public int $to, public string $label, public string $function, public ?string $hex, public ?string $emitter)
-    {
+    public function __construct(
+        public int $from,
+        public int $to,
+        public string $label,
+        public string $function,
+        public ?string $hex,
+        public ?string $emitter,
+    ) {
     }
 
     /** @param Emitter|null $driven the emitter that the range drives: its screen colour stands for it */

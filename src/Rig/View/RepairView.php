@@ -18,12 +18,21 @@ final readonly class RepairView
      * @param int             $trips   up a ladder
      * @param list<string>    $givesUp what is lost by it
      */
-    public function __construct(public string $label, #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Change'))] public array $changes, public int $trips, public array $givesUp)
-    {
+    public function __construct(
+        public string $label,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Change'))] public array $changes,
+        public int $trips,
+        public array $givesUp,
+    ) {
     }
 
     public static function of(Proposal $proposal): self
     {
-        return new self($proposal->label, array_map(static fn (Change $one): \stdClass => (object) ChangeReader::write($one), $proposal->changes), $proposal->trips, $proposal->givesUp);
+        return new self(
+            $proposal->label,
+            array_map(static fn (Change $one): \stdClass => (object) ChangeReader::write($one), $proposal->changes),
+            $proposal->trips,
+            $proposal->givesUp,
+        );
     }
 }

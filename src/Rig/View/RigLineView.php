@@ -8,7 +8,13 @@ namespace Rigger\App\Rig\View;
 final readonly class RigLineView
 {
     /** @param list<string> $tape names of its fixtures, in the order of the patch */
-    public function __construct(public string $id, public string $name, public string $venue, public ?string $desk, public int $version, public array $tape)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $venue,
+        public ?string $desk,
+        public int $version,
+        public array $tape,
+    ) {
     }
 }

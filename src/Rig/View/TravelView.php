@@ -28,6 +28,10 @@ final readonly class TravelView
         $travel = Travel::of($wish->curve);
         $glow = LeftLit::of(BendChannel::channel($unit, $wish->channel), $wish->curve);
 
-        return new self($travel->values, $travel->words(), null === $glow ? null : PatchWords::glows($unit, $wish->channel, $glow->value, $glow->level));
+        return new self(
+            $travel->values,
+            $travel->words(),
+            null === $glow ? null : PatchWords::glows($unit, $wish->channel, $glow->value, $glow->level),
+        );
     }
 }

@@ -8,7 +8,13 @@ namespace Rigger\App\Rig\View;
 final readonly class TypeUseView
 {
     /** @param int $latest number of the newest revision in the library */
-    public function __construct(public string $typeId, public string $maker, public string $model, public int $used, public int $revision, public int $latest)
-    {
+    public function __construct(
+        public string $typeId,
+        public string $maker,
+        public string $model,
+        public int $used,
+        public int $revision,
+        public int $latest,
+    ) {
     }
 }

@@ -7,7 +7,12 @@ namespace Rigger\App\Rig\View;
 /** A channel that a look wants up and no fader of the desk reaches. */
 final readonly class UnreachableView
 {
-    public function __construct(public string $fixtureId, public string $fixture, public int $channel, public string $label, public int $value)
-    {
+    public function __construct(
+        public string $fixtureId,
+        public string $fixture,
+        public int $channel,
+        public string $label,
+        public int $value,
+    ) {
     }
 }

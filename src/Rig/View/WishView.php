@@ -15,12 +15,25 @@ final readonly class WishView
      * @param list<string> $wants    of those, what its present mode does
      * @param string|null  $with     the earlier unit whose twin it is
      */
-    public function __construct(public string $fixtureId, public string $name, public string $model, public array $possible, public array $wants, public ?string $with)
-    {
+    public function __construct(
+        public string $fixtureId,
+        public string $name,
+        public string $model,
+        public array $possible,
+        public array $wants,
+        public ?string $with,
+    ) {
     }
 
     public static function of(Unit $unit, UnitWish $wish): self
     {
-        return new self($unit->id, $unit->name, $unit->revision()->profile->model, array_column(UnitWish::possible($unit), 'value'), $wish->wants, $wish->with);
+        return new self(
+            $unit->id,
+            $unit->name,
+            $unit->revision()->profile->model,
+            array_column(UnitWish::possible($unit), 'value'),
+            $wish->wants,
+            $wish->with,
+        );
     }
 }

@@ -71,7 +71,12 @@ final readonly class TapeSheet
             };
             $page->add(new Stroke(Flow::MARGIN + $at, $y - $length, Flow::MARGIN + $at, $y, 0.1));
         }
-        $page->add($this->type->words(Flow::MARGIN, $y + 3.4, 'This ruler is 100 mm long. Lay a real one on it: if they differ, print at actual size (100 %), not fitted to the page.', 7.5));
+        $page->add($this->type->words(
+            Flow::MARGIN,
+            $y + 3.4,
+            'This ruler is 100 mm long. Lay a real one on it: if they differ, print at actual size (100 %), not fitted to the page.',
+            7.5,
+        ));
         $flow->down(self::RULER_HEIGHT);
     }
 
@@ -116,7 +121,16 @@ final readonly class TapeSheet
         $words = [];
         $foot = $height;
         if (null !== $cell['note']) {
-            $words[] = $this->type->fitted($middle, $top + $height - 1.2, $cell['note'], self::NOTE, $room, false, Align::Middle, self::NOTE);
+            $words[] = $this->type->fitted(
+                $middle,
+                $top + $height - 1.2,
+                $cell['note'],
+                self::NOTE,
+                $room,
+                false,
+                Align::Middle,
+                self::NOTE,
+            );
             $foot = $height - 3.4;
         }
         $lines = $this->lines($cell['label'], $room, $foot);
@@ -124,7 +138,16 @@ final readonly class TapeSheet
         $step = $size * Type::POINT * 1.04;
         $first = $top + ($foot - $step * (\count($lines) - 1)) / 2 + $size * Type::POINT * 0.365;
         foreach ($lines as $index => $line) {
-            $words[] = $this->type->fitted($middle, $first + $index * $step, $line, $size, $room, true, Align::Middle, min($size, self::LEAST));
+            $words[] = $this->type->fitted(
+                $middle,
+                $first + $index * $step,
+                $line,
+                $size,
+                $room,
+                true,
+                Align::Middle,
+                min($size, self::LEAST),
+            );
         }
 
         return $words;

@@ -34,6 +34,14 @@ final readonly class TapeStrip
             return [$this];
         }
 
-        return array_map(fn (array $cells, int $index): self => new self(\sprintf('%s · piece %d of %d, laid edge to edge', $this->title, $index + 1, \count($parts)), $this->pitch, $cells), $parts, array_keys($parts));
+        return array_map(
+            fn (array $cells, int $index): self => new self(
+                \sprintf('%s · piece %d of %d, laid edge to edge', $this->title, $index + 1, \count($parts)),
+                $this->pitch,
+                $cells,
+            ),
+            $parts,
+            array_keys($parts),
+        );
     }
 }

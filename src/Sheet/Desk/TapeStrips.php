@@ -32,7 +32,13 @@ final readonly class TapeStrips
     public static function of(Rig $rig): array
     {
         $map = $rig->map() ?? throw Problem::conflict('no_desk', 'Choose a desk first: the tape is for its faders.');
-        $pitch = $map->desk->manual->pitch ?? throw Problem::conflict('no_pitch', \sprintf('Nobody has measured %s yet: say in Desk, under Describe, how many millimetres there are from fader to fader.', $map->desk->name));
+        $pitch = $map->desk->manual->pitch ?? throw Problem::conflict(
+            'no_pitch',
+            \sprintf(
+                'Nobody has measured %s yet: say in Desk, under Describe, how many millimetres there are from fader to fader.',
+                $map->desk->name,
+            ),
+        );
         $self = new self($rig, $map);
 
         return [...$self->buttons(), ...$self->faders($pitch), ...$self->banks(), $self->keys()];
@@ -47,7 +53,14 @@ final readonly class TapeStrips
             return [];
         }
 
-        return [new TapeStrip($desk->manual->keys->of('button').' 1 to '.($desk->buttons ?? 1), $pitch, array_map(fn (int $button): array => ['label' => $this->who($this->under($button)), 'note' => null], range(1, $desk->buttons ?? 1)))];
+        return [new TapeStrip(
+            $desk->manual->keys->of('button').' 1 to '.($desk->buttons ?? 1),
+            $pitch,
+            array_map(
+                fn (int $button): array => ['label' => $this->who($this->under($button)), 'note' => null],
+                range(1, $desk->buttons ?? 1),
+            ),
+        )];
     }
 
     /** @return list<TapeStrip> one for each button and page that moves something */
@@ -64,9 +77,16 @@ final readonly class TapeStrips
         }
         $strips = [];
         foreach ($rows as $faders) {
-            $used = array_values(array_filter(array_map(static fn (Fader $one): ?Strip => $moved[$one->address] ?? null, $faders), static fn (?Strip $one): bool => null !== $one));
+            $used = array_values(array_filter(
+                array_map(static fn (Fader $one): ?Strip => $moved[$one->address] ?? null, $faders),
+                static fn (?Strip $one): bool => null !== $one,
+            ));
             if ([] !== $used) {
-                $strips[] = new TapeStrip($this->title($desk, $faders[0], $faders[\count($faders) - 1], $used), $pitch, array_map(fn (Fader $one): array => $this->cell($moved[$one->address] ?? null), $faders));
+                $strips[] = new TapeStrip(
+                    $this->title($desk, $faders[0], $faders[\count($faders) - 1], $used),
+                    $pitch,
+                    array_map(fn (Fader $one): array => $this->cell($moved[$one->address] ?? null), $faders),
+                );
             }
         }
 
@@ -90,7 +110,13 @@ final readonly class TapeStrips
             $desk->wide ? \sprintf('Row %d', $this->rowOf($desk, $first) + 1) : null,
         ], static fn (?string $one): bool => null !== $one);
 
-        return \sprintf('%s%s · %03d–%03d', [] === $place ? '' : implode(', ', $place).': ', $this->who($used), $first->address, $last->address);
+        return \sprintf(
+            '%s%s · %03d–%03d',
+            [] === $place ? '' : implode(', ', $place).': ',
+            $this->who($used),
+            $first->address,
+            $last->address,
+        );
     }
 
     /** @return array{label: string, note: string|null} */
@@ -121,7 +147,10 @@ final readonly class TapeStrips
         return array_map(static fn (int $bank, array $looks): TapeStrip => new TapeStrip(
             \sprintf('%s %d', $desk->manual->keys->of('bank'), $bank),
             $pitch,
-            array_map(static fn (int $number): array => ['label' => ($looks[$number] ?? null)->name ?? '', 'note' => null], range(1, $desk->scenesPerBank)),
+            array_map(
+                static fn (int $number): array => ['label' => ($looks[$number] ?? null)->name ?? '', 'note' => null],
+                range(1, $desk->scenesPerBank),
+            ),
         ), array_keys($banks), $banks);
     }
 
@@ -129,7 +158,9 @@ final readonly class TapeStrips
     {
         $desk = $this->map->desk;
         $keys = $desk->manual->keys;
-        $words = $desk->pages > 1 && Layout::Zones !== $desk->layout ? array_map(static fn (int $page): string => $keys->of('page').' '.$keys->page($page), range(1, $desk->pages)) : [];
+        $words = $desk->pages > 1 && Layout::Zones !== $desk->layout
+            ? array_map(static fn (int $page): string => $keys->of('page').' '.$keys->page($page), range(1, $desk->pages))
+            : [];
         $own = [
             'crossA' => $desk->crossfades(), 'crossB' => $desk->crossfades(),
             'master' => $desk->manual->hasMaster(), 'blackout' => $desk->manual->hasMaster(),
@@ -142,7 +173,14 @@ final readonly class TapeStrips
             $words[] = $keys->of('chase').' '.$chase;
         }
 
-        return new TapeStrip('Keys, to cut apart', self::KEY_WIDTH, array_map(static fn (string $one): array => ['label' => $one, 'note' => null], [] === $words ? [DeskKeys::USUAL['page']] : $words));
+        return new TapeStrip(
+            'Keys, to cut apart',
+            self::KEY_WIDTH,
+            array_map(
+                static fn (string $one): array => ['label' => $one, 'note' => null],
+                [] === $words ? [DeskKeys::USUAL['page']] : $words,
+            ),
+        );
     }
 
     /** @return list<Strip> */

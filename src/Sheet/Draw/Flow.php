@@ -18,8 +18,13 @@ final class Flow
     private readonly float $pageWidth;
     private readonly float $pageHeight;
 
-    public function __construct(private readonly Type $type, PaperSize $paper, private readonly string $title, private readonly string $subtitle, bool $isWide = false)
-    {
+    public function __construct(
+        private readonly Type $type,
+        PaperSize $paper,
+        private readonly string $title,
+        private readonly string $subtitle,
+        bool $isWide = false,
+    ) {
         [$this->pageWidth, $this->pageHeight] = $isWide ? [$paper->height(), $paper->width()] : [$paper->width(), $paper->height()];
         $this->width = $this->pageWidth - 2 * self::MARGIN;
         $this->turn();
@@ -102,7 +107,14 @@ final class Flow
     {
         $count = \count($this->pages);
         foreach ($this->pages as $index => $page) {
-            $page->add($this->type->words($page->width - self::MARGIN, $page->height - self::MARGIN + 3, \sprintf('%s · page %d of %d', $this->title, $index + 1, $count), 8, false, Align::Right));
+            $page->add($this->type->words(
+                $page->width - self::MARGIN,
+                $page->height - self::MARGIN + 3,
+                \sprintf('%s · page %d of %d', $this->title, $index + 1, $count),
+                8,
+                false,
+                Align::Right,
+            ));
         }
         \assert([] !== $this->pages);
 
@@ -117,7 +129,11 @@ final class Flow
      */
     private function wrapped(array $widths, array $cells, bool $isHead): array
     {
-        return array_map(fn (int $index, string $cell): array => $this->type->wrap($cell, 9, $widths[$index] - 2, $isHead || 0 === $index), array_keys($cells), $cells);
+        return array_map(
+            fn (int $index, string $cell): array => $this->type->wrap($cell, 9, $widths[$index] - 2, $isHead || 0 === $index),
+            array_keys($cells),
+            $cells,
+        );
     }
 
     /**

@@ -30,7 +30,13 @@ final class PdfPages
             $pdf->AddPage($page->width > $page->height ? 'L' : 'P', [$page->width, $page->height]);
             foreach ($page->marks() as $mark) {
                 match (true) {
-                    $mark instanceof Stroke => $pdf->Line($mark->fromX, $mark->fromY, $mark->toX, $mark->toY, ['width' => $mark->width, 'dash' => $mark->isDashed ? '1,1' : 0, 'color' => [0]]),
+                    $mark instanceof Stroke => $pdf->Line(
+                        $mark->fromX,
+                        $mark->fromY,
+                        $mark->toX,
+                        $mark->toY,
+                        ['width' => $mark->width, 'dash' => $mark->isDashed ? '1,1' : 0, 'color' => [0]],
+                    ),
                     $mark instanceof Box => self::box($pdf, $mark),
                     $mark instanceof Words => self::words($pdf, $mark),
                 };

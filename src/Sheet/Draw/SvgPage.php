@@ -15,20 +15,44 @@ final class SvgPage
             $mark instanceof Words => self::words($mark),
         }, $page->marks());
 
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" font-family="\'DejaVu Sans Condensed\', \'DejaVu Sans\', \'Archivo Variable\', sans-serif" fill="#000">', self::mm($page->width), self::mm($page->height))
-            .\sprintf('<rect width="%s" height="%s" fill="#fff"/>', self::mm($page->width), self::mm($page->height)).implode('', $marks).'</svg>';
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" font-family="\'DejaVu Sans Condensed\', \'DejaVu Sans\', \'Archivo Variable\', sans-serif" fill="#000">',
+            self::mm($page->width),
+            self::mm($page->height),
+        )
+            .\sprintf(
+                '<rect width="%s" height="%s" fill="#fff"/>',
+                self::mm($page->width),
+                self::mm($page->height),
+            ).implode('', $marks).'</svg>';
     }
 
     private static function stroke(Stroke $mark): string
     {
-        return \sprintf('<line x1="%s" y1="%s" x2="%s" y2="%s" stroke="#000" stroke-width="%s"%s/>', self::mm($mark->fromX), self::mm($mark->fromY), self::mm($mark->toX), self::mm($mark->toY), self::mm($mark->width), $mark->isDashed ? ' stroke-dasharray="1 1"' : '');
+        return \sprintf(
+            '<line x1="%s" y1="%s" x2="%s" y2="%s" stroke="#000" stroke-width="%s"%s/>',
+            self::mm($mark->fromX),
+            self::mm($mark->fromY),
+            self::mm($mark->toX),
+            self::mm($mark->toY),
+            self::mm($mark->width),
+            $mark->isDashed ? ' stroke-dasharray="1 1"' : '',
+        );
     }
 
     private static function box(Box $mark): string
     {
         $grey = $mark->grey;
 
-        return \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="%s"%s/>', self::mm($mark->x), self::mm($mark->y), self::mm($mark->width), self::mm($mark->height), null === $grey ? 'none' : \sprintf('rgb(%d,%1$d,%1$d)', $grey), $mark->edge > 0 ? ' stroke="#000" stroke-width="'.self::mm($mark->edge).'"' : '');
+        return \sprintf(
+            '<rect x="%s" y="%s" width="%s" height="%s" fill="%s"%s/>',
+            self::mm($mark->x),
+            self::mm($mark->y),
+            self::mm($mark->width),
+            self::mm($mark->height),
+            null === $grey ? 'none' : \sprintf('rgb(%d,%1$d,%1$d)', $grey),
+            $mark->edge > 0 ? ' stroke="#000" stroke-width="'.self::mm($mark->edge).'"' : '',
+        );
     }
 
     private static function words(Words $mark): string
@@ -38,7 +62,16 @@ final class SvgPage
         }
 
         // The width is the typeface's own: whatever letters a screen has, they take the same room.
-        return \sprintf('<text x="%s" y="%s" font-size="%s"%s text-anchor="%s" textLength="%s" lengthAdjust="spacingAndGlyphs">%s</text>', self::mm($mark->x), self::mm($mark->y), self::mm($mark->size * Type::POINT), $mark->isBold ? ' font-weight="700"' : '', $mark->align->value, self::mm($mark->width), htmlspecialchars($mark->text, \ENT_XML1 | \ENT_QUOTES));
+        return \sprintf(
+            '<text x="%s" y="%s" font-size="%s"%s text-anchor="%s" textLength="%s" lengthAdjust="spacingAndGlyphs">%s</text>',
+            self::mm($mark->x),
+            self::mm($mark->y),
+            self::mm($mark->size * Type::POINT),
+            $mark->isBold ? ' font-weight="700"' : '',
+            $mark->align->value,
+            self::mm($mark->width),
+            htmlspecialchars($mark->text, \ENT_XML1 | \ENT_QUOTES),
+        );
     }
 
     private static function mm(float $millimetres): string

@@ -27,14 +27,29 @@ final class Type
         return $this->pdf->GetStringWidth($text, self::FONT, $isBold ? 'B' : '', $size) * $stretch / 100;
     }
 
-    public function words(float $x, float $y, string $text, float $size, bool $isBold = false, Align $align = Align::Left, int $stretch = 100): Words
-    {
+    public function words(
+        float $x,
+        float $y,
+        string $text,
+        float $size,
+        bool $isBold = false,
+        Align $align = Align::Left,
+        int $stretch = 100,
+    ): Words {
         return new Words($x, $y, $text, $size, $isBold, $align, $this->width($text, $size, $isBold, $stretch), $stretch);
     }
 
     /** The same, with letters made narrower and then smaller until it takes no more than a width; then it is cut, with an ellipsis. */
-    public function fitted(float $x, float $y, string $text, float $size, float $width, bool $isBold = false, Align $align = Align::Left, float $least = 5.0): Words
-    {
+    public function fitted(
+        float $x,
+        float $y,
+        string $text,
+        float $size,
+        float $width,
+        bool $isBold = false,
+        Align $align = Align::Left,
+        float $least = 5.0,
+    ): Words {
         $full = $this->width($text, $size, $isBold);
         $stretch = $full <= $width ? 100 : max(65, (int) floor(100 * $width / $full));
         while ($size > $least && $this->width($text, $size, $isBold, $stretch) > $width) {

@@ -14,7 +14,15 @@ final readonly class Words
      * @param float $width   millimetres that it takes, as measured
      * @param int   $stretch width of its letters, in percent of what the typeface has
      */
-    public function __construct(public float $x, public float $y, public string $text, public float $size, public bool $isBold, public Align $align, public float $width, public int $stretch = 100)
-    {
+    public function __construct(
+        public float $x,
+        public float $y,
+        public string $text,
+        public float $size,
+        public bool $isBold,
+        public Align $align,
+        public float $width,
+        public int $stretch = 100,
+    ) {
     }
 }

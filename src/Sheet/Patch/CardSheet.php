@@ -48,7 +48,14 @@ final readonly class CardSheet
             if ($index > 0 && 0 === $place) {
                 $flow->turn();
             }
-            $this->card($flow->page(), Flow::MARGIN + ($place % self::COLUMNS) * $width, $flow->top() + intdiv($place, self::COLUMNS) * $height, $width, $height, $fixture);
+            $this->card(
+                $flow->page(),
+                Flow::MARGIN + ($place % self::COLUMNS) * $width,
+                $flow->top() + intdiv($place, self::COLUMNS) * $height,
+                $width,
+                $height,
+                $fixture,
+            );
         }
 
         return $flow->pages();
@@ -58,11 +65,24 @@ final readonly class CardSheet
     {
         $page->add(new Box($x, $y, $width, $height, null, 0.1));
         [$left, $inner] = [$x + 4, $width - 8];
-        $address = $this->type->words($x + $width - 4, $y + 9, \sprintf('%d.%03d', $fixture->universe, $fixture->address), 16, true, Align::Right);
+        $address = $this->type->words(
+            $x + $width - 4,
+            $y + 9,
+            \sprintf('%d.%03d', $fixture->universe, $fixture->address),
+            16,
+            true,
+            Align::Right,
+        );
         $page->add(
             $address,
             $this->type->fitted($left, $y + 9, $fixture->name, 16, $inner - $address->width - 3, true),
-            $this->type->fitted($left, $y + 14, $fixture->maker.' '.$fixture->model.', '.$fixture->modeName.(null === $fixture->position ? '' : ' · '.$fixture->position), 8.5, $inner),
+            $this->type->fitted(
+                $left,
+                $y + 14,
+                $fixture->maker.' '.$fixture->model.', '.$fixture->modeName.(null === $fixture->position ? '' : ' · '.$fixture->position),
+                8.5,
+                $inner,
+            ),
             new Stroke($left, $y + 16, $left + $inner, $y + 16, 0.2),
         );
         $at = $y + 19;
@@ -72,7 +92,11 @@ final readonly class CardSheet
             $at = $this->lines($page, $left, $at, $inner, [$fixture->switches->sum.'.'], $y + $height - 12);
         } elseif (null !== $fixture->display) {
             $wide = $this->type->width($fixture->display, 20, true) + 8;
-            $page->add(new Box($left, $at, $wide, 11, 20, 0), new Box($left + 0.8, $at + 0.8, $wide - 1.6, 9.4, 255, 0), $this->type->words($left + 4, $at + 8, $fixture->display, 20, true));
+            $page->add(
+                new Box($left, $at, $wide, 11, 20, 0),
+                new Box($left + 0.8, $at + 0.8, $wide - 1.6, 9.4, 255, 0),
+                $this->type->words($left + 4, $at + 8, $fixture->display, 20, true),
+            );
             $at += 14;
         }
         $this->lines($page, $left, $at, $inner, $this->words($fixture), $y + $height - 12);
@@ -99,7 +123,14 @@ final readonly class CardSheet
     /** @return list<string> */
     private static function setting(FixtureView $fixture, bool $isLegend): array
     {
-        $lines = array_filter($fixture->setting, static fn (SettingLineView $line): bool => $isLegend === array_reduce(self::LEGENDS, static fn (bool $is, string $head): bool => $is || str_starts_with($line->about, $head), false));
+        $lines = array_filter(
+            $fixture->setting,
+            static fn (SettingLineView $line): bool => $isLegend === array_reduce(
+                self::LEGENDS,
+                static fn (bool $is, string $head): bool => $is || str_starts_with($line->about, $head),
+                false,
+            ),
+        );
 
         return array_values(array_map(static fn (SettingLineView $line): string => $line->about.': '.$line->words, $lines));
     }
@@ -138,6 +169,9 @@ final readonly class CardSheet
                 $this->type->words($left + 2.7, $y + 14.6, (string) ($index + 1), 8, true, Align::Middle),
             );
         }
-        $page->add($this->type->words($x + 7 * $switches->count + 3, $y + 4, 'up', 7), $this->type->words($x + 7 * $switches->count + 3, $y + 9.5, 'down', 7));
+        $page->add(
+            $this->type->words($x + 7 * $switches->count + 3, $y + 4, 'up', 7),
+            $this->type->words($x + 7 * $switches->count + 3, $y + 9.5, 'down', 7),
+        );
     }
 }

@@ -55,13 +55,38 @@ final readonly class LabelSheet
             $page->add(new Box($x, $y, $width, $height, null, 0.1));
         }
         $inner = $width - 8;
-        $address = $this->type->words($x + $width - 4, $y + $height * 0.42, \sprintf('%d.%03d', $fixture->universe, $fixture->address), $height * 0.62, true, Align::Right);
+        $address = $this->type->words(
+            $x + $width - 4,
+            $y + $height * 0.42,
+            \sprintf('%d.%03d', $fixture->universe, $fixture->address),
+            $height * 0.62,
+            true,
+            Align::Right,
+        );
         $page->add(
             $address,
             $this->type->fitted($x + 4, $y + $height * 0.42, $fixture->name, $height * 0.62, $inner - $address->width - 3, true),
             new Stroke($x + 4, $y + $height * 0.51, $x + $width - 4, $y + $height * 0.51, 0.2),
-            $this->type->fitted($x + 4, $y + $height * 0.70, \sprintf('%s, %s%s', $fixture->model, $fixture->modeName, null === $fixture->number ? '' : ' · no. '.$fixture->number), 8, $inner),
-            $this->type->fitted($x + 4, $y + $height * 0.88, implode(' · ', array_filter([$fixture->position, \sprintf('%03d–%03d', $fixture->address, $fixture->last)], static fn (?string $part): bool => null !== $part)), 8, $inner),
+            $this->type->fitted(
+                $x + 4,
+                $y + $height * 0.70,
+                \sprintf('%s, %s%s', $fixture->model, $fixture->modeName, null === $fixture->number ? '' : ' · no. '.$fixture->number),
+                8,
+                $inner,
+            ),
+            $this->type->fitted(
+                $x + 4,
+                $y + $height * 0.88,
+                implode(
+                    ' · ',
+                    array_filter(
+                        [$fixture->position, \sprintf('%03d–%03d', $fixture->address, $fixture->last)],
+                        static fn (?string $part): bool => null !== $part,
+                    ),
+                ),
+                8,
+                $inner,
+            ),
         );
     }
 
@@ -70,7 +95,10 @@ final readonly class LabelSheet
     {
         $x = 15.0;
         $y = $page->height - 9;
-        $page->add(new Stroke($x, $y, $x + self::RULER, $y, 0.3), $this->type->words($x + self::RULER + 4, $y + 1, 'This line is 100 mm long: print at actual size.', 8));
+        $page->add(
+            new Stroke($x, $y, $x + self::RULER, $y, 0.3),
+            $this->type->words($x + self::RULER + 4, $y + 1, 'This line is 100 mm long: print at actual size.', 8),
+        );
         for ($at = 0; $at <= 10; ++$at) {
             $page->add(new Stroke($x + 10 * $at, $y, $x + 10 * $at, $y - (0 === $at % 5 ? 4 : 2), 0.2));
         }

@@ -31,7 +31,14 @@ final readonly class ListSheet
 
             return $flow->pages();
         }
-        $flow->table([40, 14, 52, 34, 46, 87], ['Name', 'No.', 'Fixture, mode', 'Address', 'Where it hangs', 'To set, and notes'], array_map(static fn (FixtureView $one): array => [
+        $flow->table([40, 14, 52, 34, 46, 87], [
+            'Name',
+            'No.',
+            'Fixture, mode',
+            'Address',
+            'Where it hangs',
+            'To set, and notes',
+        ], array_map(static fn (FixtureView $one): array => [
             $one->name,
             (string) $one->number,
             $one->maker.' '.$one->model.', '.$one->modeName,
@@ -53,7 +60,15 @@ final readonly class ListSheet
             null === $one->linkId ? null : 'receiver on '.($one->receiver ?? 'nothing yet'),
             null === $one->pan ? null : 'pan reversed in '.('unit' === $one->pan ? 'the unit' : 'software'),
             null === $one->tilt ? null : 'tilt reversed in '.('unit' === $one->tilt ? 'the unit' : 'software'),
-            [] === $one->curves ? null : 'curve on '.implode(', ', array_unique(array_map(static fn ($curve): string => $one->labels[$curve->channel - 1] ?? (string) $curve->channel, $one->curves))),
+            [] === $one->curves
+                ? null
+                : 'curve on '.implode(
+                    ', ',
+                    array_unique(array_map(
+                        static fn ($curve): string => $one->labels[$curve->channel - 1] ?? (string) $curve->channel,
+                        $one->curves,
+                    )),
+                ),
             $one->note,
         ], static fn (?string $part): bool => null !== $part && '' !== $part));
     }

@@ -28,7 +28,10 @@ final readonly class PatchSheets
     /** @return non-empty-list<Page> */
     public function of(RigView $rig): array
     {
-        $fixtures = $this->order->sort(null === $this->group ? $rig->fixtures : array_values(array_filter($rig->fixtures, fn (FixtureView $one): bool => \in_array($this->group, $one->groups, true))));
+        $fixtures = $this->order->sort(null === $this->group ? $rig->fixtures : array_values(array_filter(
+            $rig->fixtures,
+            fn (FixtureView $one): bool => \in_array($this->group, $one->groups, true),
+        )));
 
         return match ($this->kind) {
             SheetKind::List => (new ListSheet($this->type, $this->paper))->of($rig, $fixtures, $this->order),

@@ -32,7 +32,10 @@ final readonly class SquaresSheet
      */
     public function of(RigView $rig, array $fixtures): array
     {
-        $universes = array_unique([...array_map(static fn (FixtureView $one): int => $one->universe, $fixtures), ...([] === $fixtures ? [$rig->desk->universe ?? 1] : [])]);
+        $universes = array_unique([
+            ...array_map(static fn (FixtureView $one): int => $one->universe, $fixtures),
+            ...([] === $fixtures ? [$rig->desk->universe ?? 1] : []),
+        ]);
         sort($universes);
         $flow = null;
         foreach ($universes as $universe) {
@@ -69,7 +72,10 @@ final readonly class SquaresSheet
             $y = $flow->top() + intdiv($slot - 1, self::COLUMNS) * $high;
             $here = $takers[$slot] ?? [];
             // Twins are one on the tape; other units on one square are a fault, and black.
-            $isShared = \count(array_unique(array_map(static fn (FixtureView $one): string => $one->address.'/'.$one->typeId.'/'.$one->revision.'/'.$one->mode, $here))) > 1;
+            $isShared = \count(array_unique(array_map(
+                static fn (FixtureView $one): string => $one->address.'/'.$one->typeId.'/'.$one->revision.'/'.$one->mode,
+                $here,
+            ))) > 1;
             $page->add(
                 new Box($x, $y, $wide, $high, [] === $here ? null : ($isShared ? 150 : 228), 0.1),
                 $this->type->words($x + 0.5, $y + 2.2, (string) $slot, 5),
@@ -79,8 +85,21 @@ final readonly class SquaresSheet
             $x = Flow::MARGIN + (($first - 1) % self::COLUMNS) * $wide;
             $y = $flow->top() + intdiv($first - 1, self::COLUMNS) * $high;
             $width = ($last - $first + 1) * $wide;
-            $page->add($this->type->fitted($x + 0.6, $y + $high - 1.4, ($isStart ? '' : '→ ').$name, 7.5, $width - 1, true, Align::Left, 4));
-            $page->add(new Stroke($x, $y, $x, $y + $high, $isStart ? 0.5 : 0.1), new Stroke($x, $y + $high, $x + $width, $y + $high, 0.4), new Stroke($x, $y, $x + $width, $y, 0.4));
+            $page->add($this->type->fitted(
+                $x + 0.6,
+                $y + $high - 1.4,
+                ($isStart ? '' : '→ ').$name,
+                7.5,
+                $width - 1,
+                true,
+                Align::Left,
+                4,
+            ));
+            $page->add(
+                new Stroke($x, $y, $x, $y + $high, $isStart ? 0.5 : 0.1),
+                new Stroke($x, $y + $high, $x + $width, $y + $high, 0.4),
+                new Stroke($x, $y, $x + $width, $y, 0.4),
+            );
         }
     }
 

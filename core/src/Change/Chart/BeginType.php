@@ -16,8 +16,13 @@ final readonly class BeginType implements Change
      * @param string|null $like     id of a look-alike whose chart it starts from
      * @param string|null $likeMode the one mode to take over; null for all
      */
-    public function __construct(public string $maker, public string $model, public string $kind, public ?string $like = null, public ?string $likeMode = null)
-    {
+    public function __construct(
+        public string $maker,
+        public string $model,
+        public string $kind,
+        public ?string $like = null,
+        public ?string $likeMode = null,
+    ) {
     }
 
     public function applyTo(Rig $rig, World $world): Applied

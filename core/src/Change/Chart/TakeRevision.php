@@ -26,7 +26,15 @@ final readonly class TakeRevision implements Change
             if ($unit->revision()->typeId !== $latest->typeId || $unit->revision()->follows($latest)) {
                 continue;
             }
-            $mode = $latest->mode($unit->mode()->key)->mode ?? throw Refused::because('mode_gone', \sprintf('Revision %d has no mode %s, which %s is set to. Set it to another mode first.', $latest->number, $unit->mode()->name, $unit->name));
+            $mode = $latest->mode($unit->mode()->key)->mode ?? throw Refused::because(
+                'mode_gone',
+                \sprintf(
+                    'Revision %d has no mode %s, which %s is set to. Set it to another mode first.',
+                    $latest->number,
+                    $unit->mode()->name,
+                    $unit->name,
+                ),
+            );
             if (0 === $mode->footprint()) {
                 throw Refused::because('mode_empty', \sprintf('Mode %s of revision %d has no channels.', $mode->name, $latest->number));
             }
@@ -34,9 +42,15 @@ final readonly class TakeRevision implements Change
             ++$taken;
         }
         if (0 === $taken) {
-            throw Refused::because('nothing_to_take', \sprintf('Every %s here follows revision %d already.', $latest->model, $latest->number));
+            throw Refused::because(
+                'nothing_to_take',
+                \sprintf('Every %s here follows revision %d already.', $latest->model, $latest->number),
+            );
         }
 
-        return new Applied($rig, \sprintf('Took revision %d of %s for %d unit%s', $latest->number, $latest->model, $taken, 1 === $taken ? '' : 's'));
+        return new Applied(
+            $rig,
+            \sprintf('Took revision %d of %s for %d unit%s', $latest->number, $latest->model, $taken, 1 === $taken ? '' : 's'),
+        );
     }
 }

@@ -21,6 +21,9 @@ final readonly class JoinRows implements Change
     {
         $desk = $rig->desk() ?? throw Refused::because('no_desk', 'The rig has no desk any more.');
 
-        return new Applied($rig->playedOn($world->variant($desk->withWide($this->isWide))), $this->isWide ? \sprintf('Joined the rows of %s into one', $desk->name) : \sprintf('Set %s to two presets', $desk->name));
+        return new Applied(
+            $rig->playedOn($world->variant($desk->withWide($this->isWide))),
+            $this->isWide ? \sprintf('Joined the rows of %s into one', $desk->name) : \sprintf('Set %s to two presets', $desk->name),
+        );
     }
 }

@@ -30,7 +30,12 @@ final readonly class AddLink implements Change
         if (\count($rig->links) >= Limits::LINKS) {
             throw InputError::because('out_of_range', 'label', \sprintf('A rig holds at most %d radio links.', Limits::LINKS));
         }
-        $link = new Link($world->newId(), $kit, Limits::name($this->label, 'label'), KitName::of($kit, $this->name ?? self::unused($rig, $kit), 'name'));
+        $link = new Link(
+            $world->newId(),
+            $kit,
+            Limits::name($this->label, 'label'),
+            KitName::of($kit, $this->name ?? self::unused($rig, $kit), 'name'),
+        );
 
         return new Applied($rig->withLink($link), \sprintf('Added sender %s on %s', $link->label, $link->name), [$link->id]);
     }

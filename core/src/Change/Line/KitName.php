@@ -17,6 +17,12 @@ final class KitName
     /** @throws InputError not_a_choice */
     public static function of(RadioKit $kit, string $name, string $field): string
     {
-        return $kit->has($name) ? $name : throw InputError::because('not_a_choice', $field, \sprintf('Units of %s are set to one of %s.', $kit->value, implode(', ', $kit->names())));
+        return $kit->has($name)
+            ? $name
+            : throw InputError::because(
+                'not_a_choice',
+                $field,
+                \sprintf('Units of %s are set to one of %s.', $kit->value, implode(', ', $kit->names())),
+            );
     }
 }

@@ -20,10 +20,18 @@ final class Memory
     {
         $desk = $rig->desk();
         if (null !== $desk?->banks && $bank > $desk->banks) {
-            throw InputError::because('out_of_range', 'bank', \sprintf('%s has %d banks, so there is no bank %d.', $desk->name, $desk->banks, $bank));
+            throw InputError::because(
+                'out_of_range',
+                'bank',
+                \sprintf('%s has %d banks, so there is no bank %d.', $desk->name, $desk->banks, $bank),
+            );
         }
         if (null !== $desk?->scenesPerBank && $number > $desk->scenesPerBank) {
-            throw InputError::because('out_of_range', 'number', \sprintf('A bank of %s has %d scenes, so there is no scene %d.', $desk->name, $desk->scenesPerBank, $number));
+            throw InputError::because(
+                'out_of_range',
+                'number',
+                \sprintf('A bank of %s has %d scenes, so there is no scene %d.', $desk->name, $desk->scenesPerBank, $number),
+            );
         }
         foreach ($rig->looks as $look) {
             if ($look->id !== $but?->id && $look->bank === $bank && $look->number === $number) {

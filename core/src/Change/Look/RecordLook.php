@@ -32,8 +32,18 @@ final readonly class RecordLook implements Change
         if (\count($rig->looks) >= Limits::LOOKS) {
             throw InputError::because('out_of_range', 'name', \sprintf('A rig holds at most %d looks.', Limits::LOOKS));
         }
-        $look = new Look($world->newId(), Limits::name($this->name, 'name'), $this->bank, $this->number, Memory::values($rig, $this->slots));
+        $look = new Look(
+            $world->newId(),
+            Limits::name($this->name, 'name'),
+            $this->bank,
+            $this->number,
+            Memory::values($rig, $this->slots),
+        );
 
-        return new Applied($rig->withLooks($look), \sprintf('Recorded %s at bank %d, scene %d', $look->name, $this->bank, $this->number), [$look->id]);
+        return new Applied(
+            $rig->withLooks($look),
+            \sprintf('Recorded %s at bank %d, scene %d', $look->name, $this->bank, $this->number),
+            [$look->id],
+        );
     }
 }

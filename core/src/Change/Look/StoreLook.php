@@ -25,6 +25,9 @@ final readonly class StoreLook implements Change
         $look = $rig->look($this->look);
         Memory::requireFree($rig, $this->bank, $this->number, $look);
 
-        return new Applied($rig->withLooks($look->storedAt($this->bank, $this->number)), \sprintf('Moved %s to bank %d, scene %d', $look->name, $this->bank, $this->number));
+        return new Applied(
+            $rig->withLooks($look->storedAt($this->bank, $this->number)),
+            \sprintf('Moved %s to bank %d, scene %d', $look->name, $this->bank, $this->number),
+        );
     }
 }

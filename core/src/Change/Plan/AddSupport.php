@@ -47,6 +47,14 @@ final readonly class AddSupport implements Change
     {
         $isStand = 'stand' === $kind;
 
-        return new Held(SupportKind::from($kind), Limits::name($name, 'name'), $height, $fromX, $fromY, $isStand ? $fromX : $toX, $isStand ? $fromY : $toY);
+        return new Held(
+            SupportKind::from($kind),
+            Limits::name($name, 'name'),
+            $height,
+            $fromX,
+            $fromY,
+            $isStand ? $fromX : $toX,
+            $isStand ? $fromY : $toY,
+        );
     }
 }

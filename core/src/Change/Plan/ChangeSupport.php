@@ -42,15 +42,24 @@ final readonly class ChangeSupport implements Change
             }
         }
 
-        return new Applied($rig->withUnits(...$along)->withSupport(new Support($this->support, $held)), \sprintf('Changed the %s %s', $held->kind->value, $held->name));
+        return new Applied(
+            $rig->withUnits(...$along)->withSupport(new Support($this->support, $held)),
+            \sprintf('Changed the %s %s', $held->kind->value, $held->name),
+        );
     }
 
     /** As far along the new one as it was along the old. */
     private static function carried(Spot $spot, Held $old, Held $new): Spot
     {
         $length = ($old->toX - $old->fromX) ** 2 + ($old->toY - $old->fromY) ** 2;
-        $share = 0.0 === $length ? 0.0 : (($spot->x - $old->fromX) * ($old->toX - $old->fromX) + ($spot->y - $old->fromY) * ($old->toY - $old->fromY)) / $length;
+        $share = 0.0 === $length
+            ? 0.0
+            : (($spot->x - $old->fromX) * ($old->toX - $old->fromX) + ($spot->y - $old->fromY) * ($old->toY - $old->fromY)) / $length;
 
-        return new Spot(round($new->fromX + $share * ($new->toX - $new->fromX), 2), round($new->fromY + $share * ($new->toY - $new->fromY), 2), $new->height);
+        return new Spot(
+            round($new->fromX + $share * ($new->toX - $new->fromX), 2),
+            round($new->fromY + $share * ($new->toY - $new->fromY), 2),
+            $new->height,
+        );
     }
 }

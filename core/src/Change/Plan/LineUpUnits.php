@@ -22,8 +22,10 @@ final readonly class LineUpUnits implements Change
      * @param list<string> $units
      * @param string       $how   row, column or spread
      */
-    public function __construct(#[Ids] public array $units, #[OneOf(['row', 'column', 'spread'], 'Say row, column or spread.')] public string $how)
-    {
+    public function __construct(
+        #[Ids] public array $units,
+        #[OneOf(['row', 'column', 'spread'], 'Say row, column or spread.')] public string $how,
+    ) {
     }
 
     public function applyTo(Rig $rig, World $world): Applied
@@ -31,11 +33,21 @@ final readonly class LineUpUnits implements Change
         $how = Lineup::from($this->how);
         $units = array_values(array_filter(array_map($rig->unit(...), $this->units), static fn (Unit $one): bool => null !== $one->spot));
         if (\count($units) < (Lineup::Spread === $how ? 3 : 2)) {
-            throw InputError::because('missing', 'units', Lineup::Spread === $how ? 'Select three units or more that stand on the plan: the two outermost stay.' : 'Select two units or more that stand on the plan.');
+            throw InputError::because(
+                'missing',
+                'units',
+                Lineup::Spread === $how
+                    ? 'Select three units or more that stand on the plan: the two outermost stay.'
+                    : 'Select two units or more that stand on the plan.',
+            );
         }
         $spots = $how->apply(array_map(static fn (Unit $one): Spot => $one->spot ?? new Spot(0, 0), $units));
 
-        return new Applied($rig->withUnits(...array_map(static fn (Unit $one, Spot $spot): Unit => $one->putAt($spot), $units, $spots)), \sprintf(match ($how) {
+        return new Applied($rig->withUnits(...array_map(
+            static fn (Unit $one, Spot $spot): Unit => $one->putAt($spot),
+            $units,
+            $spots,
+        )), \sprintf(match ($how) {
             Lineup::Row => 'Put %d units in one row',
             Lineup::Column => 'Put %d units one behind the other',
             Lineup::Spread => 'Spread %d units evenly',

@@ -27,6 +27,9 @@ final readonly class PlaceUnit implements Change
         $unit = $rig->unit($this->unit);
         $spot = null === $this->x || null === $this->y ? null : new Spot($this->x, $this->y, $this->height);
 
-        return new Applied($rig->withUnits($unit->putAt($spot)), null === $spot ? \sprintf('Took %s off the plan', $unit->name) : \sprintf('Put %s %s', $unit->name, $spot->words()));
+        return new Applied(
+            $rig->withUnits($unit->putAt($spot)),
+            null === $spot ? \sprintf('Took %s off the plan', $unit->name) : \sprintf('Put %s %s', $unit->name, $spot->words()),
+        );
     }
 }

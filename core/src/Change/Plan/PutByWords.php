@@ -20,10 +20,17 @@ final readonly class PutByWords implements Change
         $put = 0;
         foreach ($rig->supports as $support) {
             $held = $support->held;
-            $mine = array_values(array_filter($rig->units, static fn (Unit $one): bool => null === $one->spot && false !== mb_stripos($one->position ?? '', $held->name)));
+            $mine = array_values(array_filter(
+                $rig->units,
+                static fn (Unit $one): bool => null === $one->spot && false !== mb_stripos($one->position ?? '', $held->name),
+            ));
             foreach ($mine as $index => $unit) {
                 $share = ($index + 1) / (\count($mine) + 1);
-                $rig = $rig->withUnits($unit->putAt(new Spot(round($held->fromX + $share * ($held->toX - $held->fromX), 2), round($held->fromY + $share * ($held->toY - $held->fromY), 2), $held->height)));
+                $rig = $rig->withUnits($unit->putAt(new Spot(
+                    round($held->fromX + $share * ($held->toX - $held->fromX), 2),
+                    round($held->fromY + $share * ($held->toY - $held->fromY), 2),
+                    $held->height,
+                )));
                 ++$put;
             }
         }

@@ -53,7 +53,13 @@ final readonly class AddUnits implements Change
         $at = $first->place->words();
 
         return new Applied($rig->withUnits(...$units), match (true) {
-            null !== $this->twinOf => \sprintf('Patched %s as twin%s of %s at %s', implode(', ', $names), 1 === \count($names) ? '' : 's', $rig->unit($this->twinOf)->name, $at),
+            null !== $this->twinOf => \sprintf(
+                'Patched %s as twin%s of %s at %s',
+                implode(', ', $names),
+                1 === \count($names) ? '' : 's',
+                $rig->unit($this->twinOf)->name,
+                $at,
+            ),
             1 === \count($names) => \sprintf('Patched %s at %s', $names[0], $at),
             default => \sprintf('Patched %d units, %s to %s, from %s', \count($names), $names[0], $last, $at),
         }, array_map(static fn (Unit $one): string => $one->id, $units));
@@ -78,12 +84,20 @@ final readonly class AddUnits implements Change
             throw self::full($hanging);
         }
 
-        return array_map(static fn (string $name, Place $place): Unit => new Unit($world->newId(), $name, $revision, $mode->key, $place), $names, $places);
+        return array_map(
+            static fn (string $name, Place $place): Unit => new Unit($world->newId(), $name, $revision, $mode->key, $place),
+            $names,
+            $places,
+        );
     }
 
     public static function full(int $hanging): InputError
     {
-        return InputError::because('out_of_range', 'count', \sprintf('A rig holds at most %d fixtures; %d hang already.', Limits::FIXTURES, $hanging));
+        return InputError::because(
+            'out_of_range',
+            'count',
+            \sprintf('A rig holds at most %d fixtures; %d hang already.', Limits::FIXTURES, $hanging),
+        );
     }
 
     /** "6 Drum 6 of 9 channels at 3 addresses, from 1.100 to 1.126." */
@@ -96,7 +110,17 @@ final readonly class AddUnits implements Change
 
         return 1 === \count($units)
             ? \sprintf('%s takes %s to %03d.', $last->name, $first->words(), $last->span()->last())
-            : \sprintf('%d %s of %d channels at %d address%s, from %s to %d.%03d.', \count($units), $last->model(), $last->footprint(), $addresses, 1 === $addresses ? '' : 'es', $first->words(), $last->place->universe, $last->span()->last());
+            : \sprintf(
+                '%d %s of %d channels at %d address%s, from %s to %d.%03d.',
+                \count($units),
+                $last->model(),
+                $last->footprint(),
+                $addresses,
+                1 === $addresses ? '' : 'es',
+                $first->words(),
+                $last->place->universe,
+                $last->span()->last(),
+            );
     }
 
     /** @return list<Place> one a unit */
@@ -144,7 +168,20 @@ final readonly class AddUnits implements Change
         $missing = $this->count - $placed;
 
         return InputError::because('no_room', 'count', 'buttons' === $this->spacing
-            ? \sprintf('No free button is left: there is room for %d of %d units of %s at the desk\'s buttons, %d too few. Free addresses between them can still be used.', $placed, $this->count, $channels, $missing)
-            : \sprintf('There is room for %d of %d units of %s in %d universes, %d too few.', $placed, $this->count, $channels, self::UNIVERSES, $missing));
+            ? \sprintf(
+                'No free button is left: there is room for %d of %d units of %s at the desk\'s buttons, %d too few. Free addresses between them can still be used.',
+                $placed,
+                $this->count,
+                $channels,
+                $missing,
+            )
+            : \sprintf(
+                'There is room for %d of %d units of %s in %d universes, %d too few.',
+                $placed,
+                $this->count,
+                $channels,
+                self::UNIVERSES,
+                $missing,
+            ));
     }
 }

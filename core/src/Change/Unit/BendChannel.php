@@ -22,8 +22,12 @@ final readonly class BendChannel implements Change
      * @param int  $channel offset in the unit, from 1
      * @param bool $forType for every unit of the type in this mode; the unit's own curve for the channel then goes
      */
-    public function __construct(public string $unit, #[Within(1, 512, 'A channel is 1 to 512.')] public int $channel, public bool $forType, public ?ChannelCurve $curve)
-    {
+    public function __construct(
+        public string $unit,
+        #[Within(1, 512, 'A channel is 1 to 512.')] public int $channel,
+        public bool $forType,
+        public ?ChannelCurve $curve,
+    ) {
     }
 
     public function applyTo(Rig $rig, World $world): Applied
@@ -35,14 +39,26 @@ final readonly class BendChannel implements Change
         $own = self::without($unit->curves, $offset);
         if (null === $this->curve) {
             return $this->forType
-                ? new Applied(self::ofType($rig, $unit, $offset, []), \sprintf('%s of every %s in %s gets what its fader sends', $channel->title(), $unit->model(), $unit->mode()->name))
-                : new Applied($rig->withUnits($unit->bent($own)), \sprintf('%s of %s has no curve of its own', $channel->title(), $unit->name));
+                ? new Applied(
+                    self::ofType($rig, $unit, $offset, []),
+                    \sprintf('%s of every %s in %s gets what its fader sends', $channel->title(), $unit->model(), $unit->mode()->name),
+                )
+                : new Applied(
+                    $rig->withUnits($unit->bent($own)),
+                    \sprintf('%s of %s has no curve of its own', $channel->title(), $unit->name),
+                );
         }
         $words = self::words($this->curve->curve);
 
         return $this->forType
-            ? new Applied(self::ofType($rig->withUnits($unit->bent($own)), $unit, $offset, $curves), \sprintf('%s of every %s in %s: %s', $channel->title(), $unit->model(), $unit->mode()->name, $words))
-            : new Applied($rig->withUnits($unit->bent([...$own, ...$curves])), \sprintf('%s of %s: %s', $channel->title(), $unit->name, $words));
+            ? new Applied(
+                self::ofType($rig->withUnits($unit->bent($own)), $unit, $offset, $curves),
+                \sprintf('%s of every %s in %s: %s', $channel->title(), $unit->model(), $unit->mode()->name, $words),
+            )
+            : new Applied(
+                $rig->withUnits($unit->bent([...$own, ...$curves])),
+                \sprintf('%s of %s: %s', $channel->title(), $unit->name, $words),
+            );
     }
 
     /**
@@ -52,9 +68,27 @@ final readonly class BendChannel implements Change
      */
     public static function channel(Unit $unit, int $offset): Channel
     {
-        $channel = $unit->mode()->channel($offset) ?? throw InputError::because('out_of_range', 'channel', \sprintf('%s has %d channels in mode %s, so there is no channel %d.', $unit->name, $unit->footprint(), $unit->mode()->name, $offset));
+        $channel = $unit->mode()->channel($offset) ?? throw InputError::because(
+            'out_of_range',
+            'channel',
+            \sprintf(
+                '%s has %d channels in mode %s, so there is no channel %d.',
+                $unit->name,
+                $unit->footprint(),
+                $unit->mode()->name,
+                $offset,
+            ),
+        );
         if ($channel->isFine()) {
-            throw InputError::because('not_a_choice', 'channel', \sprintf('%s is the fine byte of channel %d: a curve on it alone would make it jump.', $channel->title(), (int) $channel->fineOf));
+            throw InputError::because(
+                'not_a_choice',
+                'channel',
+                \sprintf(
+                    '%s is the fine byte of channel %d: a curve on it alone would make it jump.',
+                    $channel->title(),
+                    (int) $channel->fineOf,
+                ),
+            );
         }
 
         return $channel;
@@ -63,7 +97,11 @@ final readonly class BendChannel implements Change
     /** @param list<ChannelCurve> $curves for that channel */
     private static function ofType(Rig $rig, Unit $unit, int $offset, array $curves): Rig
     {
-        return $rig->withTypeCurves($unit->revision()->typeId, $unit->mode()->key, [...self::without($rig->curvesOfType($unit)->curves ?? [], $offset), ...$curves]);
+        return $rig->withTypeCurves(
+            $unit->revision()->typeId,
+            $unit->mode()->key,
+            [...self::without($rig->curvesOfType($unit)->curves ?? [], $offset), ...$curves],
+        );
     }
 
     /**
@@ -78,6 +116,14 @@ final readonly class BendChannel implements Change
 
     private static function words(Curve $curve): string
     {
-        return $curve->isPlain() ? 'straight, 0 to 255' : \sprintf('%s, %d to %d, %s', $curve->shape->value, $curve->min, $curve->max, 'scale' === $curve->bound->value ? 'scaled' : 'clamped');
+        return $curve->isPlain()
+            ? 'straight, 0 to 255'
+            : \sprintf(
+                '%s, %d to %d, %s',
+                $curve->shape->value,
+                $curve->min,
+                $curve->max,
+                'scale' === $curve->bound->value ? 'scaled' : 'clamped',
+            );
     }
 }

@@ -20,9 +20,17 @@ final readonly class GroupUnit implements Change
 
     public function applyTo(Rig $rig, World $world): Applied
     {
-        $names = array_values(array_filter(array_map(trim(...), explode(',', $this->groups)), static fn (string $one): bool => '' !== $one));
+        $names = array_values(array_filter(
+            array_map(trim(...), explode(',', $this->groups)),
+            static fn (string $one): bool => '' !== $one,
+        ));
         $unit = $rig->unit($this->unit)->grouped(Limits::groups($names, 'groups'));
 
-        return new Applied($rig->withUnits($unit), [] === $unit->groups ? \sprintf('%s is in no group', $unit->name) : \sprintf('%s is in %s', $unit->name, implode(', ', $unit->groups)));
+        return new Applied(
+            $rig->withUnits($unit),
+            [] === $unit->groups
+                ? \sprintf('%s is in no group', $unit->name)
+                : \sprintf('%s is in %s', $unit->name, implode(', ', $unit->groups)),
+        );
     }
 }

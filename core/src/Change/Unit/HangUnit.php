@@ -22,6 +22,11 @@ final readonly class HangUnit implements Change
     {
         $unit = $rig->unit($this->unit)->hangingAt('' === trim($this->position) ? null : Limits::name($this->position, 'position'));
 
-        return new Applied($rig->withUnits($unit), null === $unit->position ? \sprintf('%s hangs nowhere in particular', $unit->name) : \sprintf('%s hangs at %s', $unit->name, $unit->position));
+        return new Applied(
+            $rig->withUnits($unit),
+            null === $unit->position
+                ? \sprintf('%s hangs nowhere in particular', $unit->name)
+                : \sprintf('%s hangs at %s', $unit->name, $unit->position),
+        );
     }
 }

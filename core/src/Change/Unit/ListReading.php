@@ -72,14 +72,28 @@ final readonly class ListReading
     private static function unit(PatchRow $row, ?Unit $unit, array $charts): ListedUnit
     {
         if (null !== $unit && null !== $row->model && 0 !== strcasecmp($row->model, $unit->model())) {
-            return ListedUnit::leftOut($row->line, $row->name, \sprintf('A %s hangs under this name, and the list says %s. Swap it in Patch.', $unit->model(), $row->model));
+            return ListedUnit::leftOut(
+                $row->line,
+                $row->name,
+                \sprintf('A %s hangs under this name, and the list says %s. Swap it in Patch.', $unit->model(), $row->model),
+            );
         }
         $revision = $unit?->revision();
         if (null === $revision) {
             if (null === $row->model || null === $row->place) {
-                return ListedUnit::leftOut($row->line, $row->name, null === $row->model ? 'No unit hangs under this name, and the row says no model.' : 'No unit hangs under this name, and the row says no address.');
+                return ListedUnit::leftOut(
+                    $row->line,
+                    $row->name,
+                    null === $row->model
+                        ? 'No unit hangs under this name, and the row says no model.'
+                        : 'No unit hangs under this name, and the row says no address.',
+                );
             }
-            $fitting = array_values(array_filter($charts, static fn (Revision $one): bool => 0 === strcasecmp($one->model, $row->model) && (null === $row->maker || 0 === strcasecmp($one->maker, $row->maker))));
+            $fitting = array_values(array_filter(
+                $charts,
+                static fn (Revision $one): bool => 0 === strcasecmp($one->model, $row->model)
+                    && (null === $row->maker || 0 === strcasecmp($one->maker, $row->maker)),
+            ));
             if (1 !== \count($fitting)) {
                 return ListedUnit::leftOut($row->line, $row->name, [] === $fitting
                     ? \sprintf('The library has no %s%s.', null === $row->maker ? '' : $row->maker.' ', $row->model)
@@ -89,10 +103,21 @@ final readonly class ListReading
         }
         $mode = null === $row->mode ? ($unit?->mode() ?? self::onlyMode($revision)) : self::mode($revision, $row->mode);
         if (null === $mode) {
-            return ListedUnit::leftOut($row->line, $row->name, null === $row->mode ? \sprintf('%s has several modes: the row must say which.', $revision->model) : \sprintf('%s has no mode %s.', $revision->model, InputError::quote($row->mode)));
+            return ListedUnit::leftOut(
+                $row->line,
+                $row->name,
+                null === $row->mode
+                    ? \sprintf('%s has several modes: the row must say which.', $revision->model)
+                    : \sprintf('%s has no mode %s.', $revision->model, InputError::quote($row->mode)),
+            );
         }
         if (null === $unit) {
-            return ListedUnit::coming($row, $revision, $mode, \sprintf('%s, %s, at %s', $revision->model, $mode->name, $row->place->words()));
+            return ListedUnit::coming(
+                $row,
+                $revision,
+                $mode,
+                \sprintf('%s, %s, at %s', $revision->model, $mode->name, $row->place->words()),
+            );
         }
 
         return ListedUnit::there($row, $unit, $mode, self::differences($unit, $row, $mode));

@@ -42,6 +42,15 @@ final readonly class ListedUnit
     /** @param list<string> $differences */
     public static function there(PatchRow $row, Unit $unit, Mode $mode, array $differences): self
     {
-        return new self($row->line, $row->name, [] === $differences ? 'same' : 'change', [] === $differences ? 'as it is' : implode(', ', $differences), $row, $unit, $unit->revision(), $mode);
+        return new self(
+            $row->line,
+            $row->name,
+            [] === $differences ? 'same' : 'change',
+            [] === $differences ? 'as it is' : implode(', ', $differences),
+            $row,
+            $unit,
+            $unit->revision(),
+            $mode,
+        );
     }
 }

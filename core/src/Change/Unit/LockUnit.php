@@ -20,6 +20,9 @@ final readonly class LockUnit implements Change
     {
         $unit = $rig->unit($this->unit)->locked($this->isLocked);
 
-        return new Applied($rig->withUnits($unit), \sprintf($this->isLocked ? 'Locked %s: no plan moves it' : 'Unlocked %s: a plan may move it', $unit->name));
+        return new Applied(
+            $rig->withUnits($unit),
+            \sprintf($this->isLocked ? 'Locked %s: no plan moves it' : 'Unlocked %s: a plan may move it', $unit->name),
+        );
     }
 }

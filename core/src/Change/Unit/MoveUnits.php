@@ -38,7 +38,11 @@ final readonly class MoveUnits implements Change
         }
         $said = 1 === \count($units)
             ? \sprintf('Moved %s from %s to %s', $units[0]->name, $units[0]->place->words(), $moved[0]->place->words())
-            : \sprintf('Moved %s together to %s', implode(' and ', array_map(static fn (Unit $one): string => $one->name, $units)), $moved[0]->place->words());
+            : \sprintf(
+                'Moved %s together to %s',
+                implode(' and ', array_map(static fn (Unit $one): string => $one->name, $units)),
+                $moved[0]->place->words(),
+            );
 
         return new Applied($rig->withUnits(...$moved), $said);
     }

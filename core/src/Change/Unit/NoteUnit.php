@@ -22,6 +22,9 @@ final readonly class NoteUnit implements Change
     {
         $unit = $rig->unit($this->unit)->withNote(Limits::note($this->note, 'note'));
 
-        return new Applied($rig->withUnits($unit), \sprintf(null === $unit->note ? 'Took the note off %s' : 'Noted something of %s', $unit->name));
+        return new Applied(
+            $rig->withUnits($unit),
+            \sprintf(null === $unit->note ? 'Took the note off %s' : 'Noted something of %s', $unit->name),
+        );
     }
 }

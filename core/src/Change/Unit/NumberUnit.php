@@ -24,10 +24,17 @@ final readonly class NumberUnit implements Change
         $unit = $rig->unit($this->unit);
         $text = trim($this->number);
         if ('' !== $text && (1 !== preg_match('/^\d{1,6}$/D', $text) || (int) $text < 1 || (int) $text > Limits::NUMBER)) {
-            throw InputError::because('out_of_range', 'number', \sprintf('%s is no unit number: type 1 to %d, or leave it blank.', InputError::quote($text), Limits::NUMBER));
+            throw InputError::because(
+                'out_of_range',
+                'number',
+                \sprintf('%s is no unit number: type 1 to %d, or leave it blank.', InputError::quote($text), Limits::NUMBER),
+            );
         }
         $number = '' === $text ? null : (int) $text;
 
-        return new Applied($rig->withUnits($unit->numbered($number)), null === $number ? \sprintf('%s has no number', $unit->name) : \sprintf('%s is number %d', $unit->name, $number));
+        return new Applied(
+            $rig->withUnits($unit->numbered($number)),
+            null === $number ? \sprintf('%s has no number', $unit->name) : \sprintf('%s is number %d', $unit->name, $number),
+        );
     }
 }

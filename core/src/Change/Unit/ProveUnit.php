@@ -20,6 +20,9 @@ final readonly class ProveUnit implements Change
     {
         $unit = $rig->unit($this->unit)->markedProved($this->isProved ? $world->now() : null);
 
-        return new Applied($rig->withUnits($unit), \sprintf($this->isProved ? '%s kept its setting through off and on' : 'Took back that %s kept its setting', $unit->name));
+        return new Applied(
+            $rig->withUnits($unit),
+            \sprintf($this->isProved ? '%s kept its setting through off and on' : 'Took back that %s kept its setting', $unit->name),
+        );
     }
 }

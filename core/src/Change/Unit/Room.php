@@ -38,13 +38,25 @@ final readonly class Room
     {
         $span = Span::at($unit->place->address, $mode->footprint());
         if (!$span->fits()) {
-            return \sprintf('%d channels at %d end at %d, %d past 512.', $mode->footprint(), $span->first, $span->last(), $span->last() - Span::LAST_SLOT);
+            return \sprintf(
+                '%d channels at %d end at %d, %d past 512.',
+                $mode->footprint(),
+                $span->first,
+                $span->last(),
+                $span->last() - Span::LAST_SLOT,
+            );
         }
         foreach ($rig->units as $other) {
             $shared = $other->id === $unit->id || $other->place->universe !== $unit->place->universe ? null : $span->shared($other->span());
             // Whom it shares with already is no news, unless it was a twin.
             if (null !== $shared && (null === $unit->span()->shared($other->span()) || $other->at->identity === $unit->at->identity)) {
-                return \sprintf('%d channels at %03d would share %s with %s.', $mode->footprint(), $span->first, $shared[0] === $shared[1] ? (string) $shared[0] : $shared[0].'–'.$shared[1], $other->name);
+                return \sprintf(
+                    '%d channels at %03d would share %s with %s.',
+                    $mode->footprint(),
+                    $span->first,
+                    $shared[0] === $shared[1] ? (string) $shared[0] : $shared[0].'–'.$shared[1],
+                    $other->name,
+                );
             }
         }
 

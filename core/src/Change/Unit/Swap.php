@@ -35,7 +35,11 @@ final class Swap
     {
         $room = Room::of($rig, $unit, $mode);
         if (null !== $room->trouble && null === $room->free) {
-            throw InputError::because('no_room', 'mode', \sprintf('There is no free run of %d slots for %s.', $mode->footprint(), $unit->name));
+            throw InputError::because(
+                'no_room',
+                'mode',
+                \sprintf('There is no free run of %d slots for %s.', $mode->footprint(), $unit->name),
+            );
         }
 
         return $room->free;

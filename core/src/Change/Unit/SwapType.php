@@ -25,6 +25,17 @@ final readonly class SwapType implements Change
         $mode = UsableMode::of($revision, $this->mode);
         $room = $this->makesRoom ? Swap::room($rig, $unit, $mode) : null;
 
-        return new Applied(Swap::into($rig, $unit, $revision, $mode, $room), \sprintf('Swapped %s from %s %s for %s %s%s', $unit->name, $old->maker, $old->model, $revision->maker, $revision->model, Swap::moved($room)));
+        return new Applied(
+            Swap::into($rig, $unit, $revision, $mode, $room),
+            \sprintf(
+                'Swapped %s from %s %s for %s %s%s',
+                $unit->name,
+                $old->maker,
+                $old->model,
+                $revision->maker,
+                $revision->model,
+                Swap::moved($room),
+            ),
+        );
     }
 }

@@ -30,7 +30,9 @@ final readonly class TakeButtons implements Change
 
         return new Applied(
             $rig->withUnits(...array_map(fn (Unit $one): Unit => $one->takingButtons($this->buttons), $units)),
-            null === $this->buttons ? \sprintf('%s is held to one button again', $names) : \sprintf('Let %s take %d buttons', $names, $this->buttons),
+            null === $this->buttons
+                ? \sprintf('%s is held to one button again', $names)
+                : \sprintf('Let %s take %d buttons', $names, $this->buttons),
         );
     }
 }

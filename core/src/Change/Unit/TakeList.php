@@ -58,7 +58,10 @@ final readonly class TakeList implements Change
             }
         }
         if (0 === $new + $changed) {
-            throw Refused::because('nothing_to_take', 'The list changes nothing: every row says what is there already, or cannot be taken.');
+            throw Refused::because(
+                'nothing_to_take',
+                'The list changes nothing: every row says what is there already, or cannot be taken.',
+            );
         }
 
         return new Applied($rig, \sprintf('Took a list: %d new, %d changed', $new, $changed), $made);
@@ -73,7 +76,11 @@ final readonly class TakeList implements Change
      */
     public function read(Rig $rig, World $world, int $firstLine = 2): array
     {
-        return (new ListReading($rig, $world, array_map(static fn (?string $one): ?PatchColumn => PatchColumn::tryFrom($one ?? ''), $this->columns)))->rows($this->rows, $firstLine);
+        return (new ListReading(
+            $rig,
+            $world,
+            array_map(static fn (?string $one): ?PatchColumn => PatchColumn::tryFrom($one ?? ''), $this->columns),
+        ))->rows($this->rows, $firstLine);
     }
 
     private static function noted(Unit $unit, PatchRow $row): Unit

@@ -21,8 +21,10 @@ final readonly class TakePlan implements Change
      * @param string            $goal  fewest (put right), fresh (numbered anew) or desk
      * @param list<PlannedUnit> $units those that change
      */
-    public function __construct(#[OneOf(['fewest', 'fresh', 'desk'], 'A plan is made for fewest, fresh or desk.')] public string $goal, #[Each(PlannedUnit::class)] public array $units)
-    {
+    public function __construct(
+        #[OneOf(['fewest', 'fresh', 'desk'], 'A plan is made for fewest, fresh or desk.')] public string $goal,
+        #[Each(PlannedUnit::class)] public array $units,
+    ) {
     }
 
     public function applyTo(Rig $rig, World $world): Applied

@@ -22,7 +22,11 @@ final readonly class TapeUnit implements Change
     public function applyTo(Rig $rig, World $world): Applied
     {
         $unit = $rig->unit($this->unit);
-        $tape = TapeColour::tryFrom($this->tape) ?? throw InputError::because('not_a_choice', 'tape', \sprintf('There is tape in %s.', implode(', ', array_column(TapeColour::cases(), 'value'))));
+        $tape = TapeColour::tryFrom($this->tape) ?? throw InputError::because(
+            'not_a_choice',
+            'tape',
+            \sprintf('There is tape in %s.', implode(', ', array_column(TapeColour::cases(), 'value'))),
+        );
 
         return new Applied($rig->withUnits($unit->taped($tape)), \sprintf('%s has %s tape', $unit->name, $tape->value));
     }

@@ -20,6 +20,9 @@ final readonly class TickUnit implements Change
     {
         $unit = $rig->unit($this->unit)->markedSet($this->isSet ? $world->now() : null);
 
-        return new Applied($rig->withUnits($unit), \sprintf($this->isSet ? 'Set %s at %s' : 'Took back that %s is set at %s', $unit->name, $unit->place->words()));
+        return new Applied(
+            $rig->withUnits($unit),
+            \sprintf($this->isSet ? 'Set %s at %s' : 'Took back that %s is set at %s', $unit->name, $unit->place->words()),
+        );
     }
 }

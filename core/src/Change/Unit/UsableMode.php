@@ -18,7 +18,11 @@ final class UsableMode
     /** @throws InputError unknown_mode, mode_empty; field "mode" */
     public static function of(Revision $revision, string $key): Mode
     {
-        $mode = $revision->mode($key)->mode ?? throw InputError::because('unknown_mode', 'mode', \sprintf('%s has no mode %s.', $revision->profile->model, InputError::quote($key)));
+        $mode = $revision->mode($key)->mode ?? throw InputError::because(
+            'unknown_mode',
+            'mode',
+            \sprintf('%s has no mode %s.', $revision->profile->model, InputError::quote($key)),
+        );
         if (0 === $mode->footprint()) {
             throw InputError::because('mode_empty', 'mode', \sprintf('Mode %s has no channels yet: write its chart first.', $mode->name));
         }

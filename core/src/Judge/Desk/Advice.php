@@ -51,7 +51,15 @@ final readonly class Advice
             $assigned[$one->id] = $one;
         }
         $reasons = array_column($plan->unassigned, 'reason', 'id');
-        $rows = array_map(static fn (UnitWish $one): AdviceRow => AdviceRow::of($desk, $rig->unit($one->unit), $one, $assigned[$one->unit] ?? $reasons[$one->unit]), $wishes);
+        $rows = array_map(
+            static fn (UnitWish $one): AdviceRow => AdviceRow::of(
+                $desk,
+                $rig->unit($one->unit),
+                $one,
+                $assigned[$one->unit] ?? $reasons[$one->unit],
+            ),
+            $wishes,
+        );
 
         return new self($rows, self::sentence($desk, $plan, self::count($rows)), self::warnings($rig, $desk, $assigned, $wishes));
     }
@@ -72,7 +80,14 @@ final readonly class Advice
             }
         }
 
-        return [] === $units ? null : new Proposal('Take this plan over', [new TakePlan('desk', $units)], \count($units), array_merge(...array_map(static fn (AdviceRow $one): array => $one->costs, $this->rows)));
+        return [] === $units
+            ? null
+            : new Proposal(
+                'Take this plan over',
+                [new TakePlan('desk', $units)],
+                \count($units),
+                array_merge(...array_map(static fn (AdviceRow $one): array => $one->costs, $this->rows)),
+            );
     }
 
     /** @param list<AdviceRow> $rows */
@@ -91,7 +106,11 @@ final readonly class Advice
                 throw InputError::because('duplicate', 'wishes['.$index.'].unit', \sprintf('%s is named twice.', $unit->name));
             }
             if ($unit->isLocked) {
-                throw InputError::because('locked', 'wishes['.$index.'].unit', \sprintf('%s is locked where it is, and no plan moves it.', $unit->name));
+                throw InputError::because(
+                    'locked',
+                    'wishes['.$index.'].unit',
+                    \sprintf('%s is locked where it is, and no plan moves it.', $unit->name),
+                );
             }
             $asked[$wish->unit] = true;
         }
@@ -102,7 +121,15 @@ final readonly class Advice
             }
         }
 
-        return DeskPlan::of($desk, array_map(static fn (UnitWish $wish, int $index): DeskWish => self::wish($rig->unit($wish->unit), $wish, $index), $wishes, array_keys($wishes)), $taken);
+        return DeskPlan::of(
+            $desk,
+            array_map(
+                static fn (UnitWish $wish, int $index): DeskWish => self::wish($rig->unit($wish->unit), $wish, $index),
+                $wishes,
+                array_keys($wishes),
+            ),
+            $taken,
+        );
     }
 
     private static function wish(Unit $unit, UnitWish $wish, int $index): DeskWish
@@ -110,13 +137,25 @@ final readonly class Advice
         $revision = $unit->revision();
         $wants = [];
         foreach ($wish->wants as $word) {
-            $want = Want::tryFrom($word) ?? throw InputError::because('not_a_choice', 'wishes['.$index.'].wants', 'A want is one of '.implode(', ', array_column(Want::cases(), 'value')).'.');
+            $want = Want::tryFrom($word) ?? throw InputError::because(
+                'not_a_choice',
+                'wishes['.$index.'].wants',
+                'A want is one of '.implode(', ', array_column(Want::cases(), 'value')).'.',
+            );
             array_push($wants, ...$want->functions($revision->profile));
         }
         $modes = array_filter($revision->usableModes(), static fn (Mode $one): bool => $one->footprint() <= Span::LAST_SLOT);
 
         // The key names chart and mode: a unit of another type is no partner, whatever its mode is called.
-        return new DeskWish($wish->unit, array_values(array_map(static fn (Mode $one): PlanMode => new PlanMode($revision->id.'/'.$one->key, $one->footprint(), Want::functionsOf($one)), $modes)), $wants, $wish->with);
+        return new DeskWish(
+            $wish->unit,
+            array_values(array_map(
+                static fn (Mode $one): PlanMode => new PlanMode($revision->id.'/'.$one->key, $one->footprint(), Want::functionsOf($one)),
+                $modes,
+            )),
+            $wants,
+            $wish->with,
+        );
     }
 
     private static function sentence(Desk $desk, DeskPlan $plan, int $changes): string
@@ -135,7 +174,9 @@ final readonly class Advice
         }
         $parts[] = \sprintf('%d of %d faders', \count($slots), \count($desk->faders()));
         if ([] !== $plan->unassigned) {
-            $parts[] = 1 === \count($plan->unassigned) ? 'no place for 1 unit' : \sprintf('no place for %d units', \count($plan->unassigned));
+            $parts[] = 1 === \count($plan->unassigned)
+                ? 'no place for 1 unit'
+                : \sprintf('no place for %d units', \count($plan->unassigned));
         }
 
         return implode(' · ', $parts);
@@ -154,13 +195,20 @@ final readonly class Advice
         $placed = array_map(static function (Unit $one) use ($assigned, $desk): Placed {
             $to = $assigned[$one->id] ?? null;
 
-            return null === $to ? $one->placed() : new Placed($one->id, $desk->universe, Span::at($to->address, $to->mode->footprint), $to->mode->key);
+            return null === $to
+                ? $one->placed()
+                : new Placed($one->id, $desk->universe, Span::at($to->address, $to->mode->footprint), $to->mode->key);
         }, array_values($rig->units));
         $planned = array_fill_keys(array_map(static fn (UnitWish $one): string => $one->unit, $wishes), true);
         $warnings = [];
         foreach (AddressCheck::of($placed)->relations as $one) {
             if (null !== $one->b && RelationKind::Twins !== $one->kind && (isset($planned[$one->a->id]) || isset($planned[$one->b->id]))) {
-                $warnings[] = \sprintf('%s and %s would share %s.', $rig->unit($one->a->id)->name, $rig->unit($one->b->id)->name, Wording::slots($one->from, $one->to));
+                $warnings[] = \sprintf(
+                    '%s and %s would share %s.',
+                    $rig->unit($one->a->id)->name,
+                    $rig->unit($one->b->id)->name,
+                    Wording::slots($one->from, $one->to),
+                );
             }
         }
 

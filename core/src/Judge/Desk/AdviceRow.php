@@ -19,8 +19,15 @@ final readonly class AdviceRow
      * @param Mode|null    $mode  null where no place was found
      * @param list<string> $costs what it gives up and gains; for a unit without a place, why
      */
-    private function __construct(public Unit $unit, private Desk $desk, public ?Mode $mode, public ?Place $to, public ?int $button, public bool $isChanged, public array $costs)
-    {
+    private function __construct(
+        public Unit $unit,
+        private Desk $desk,
+        public ?Mode $mode,
+        public ?Place $to,
+        public ?int $button,
+        public bool $isChanged,
+        public array $costs,
+    ) {
     }
 
     public static function of(Desk $desk, Unit $unit, UnitWish $wish, Assignment|Unassigned $outcome): self
@@ -28,10 +35,21 @@ final readonly class AdviceRow
         if ($outcome instanceof Unassigned) {
             return new self($unit, $desk, null, null, null, false, [self::why($unit, $desk, $wish, $outcome)]);
         }
-        $mode = $unit->revision()->profile->mode(substr($outcome->mode->key, \strlen($unit->revision()->id) + 1)) ?? throw new \LogicException('A plan chooses among the modes of the chart.');
+        $mode = $unit->revision()->profile->mode(substr(
+            $outcome->mode->key,
+            \strlen($unit->revision()->id) + 1,
+        )) ?? throw new \LogicException('A plan chooses among the modes of the chart.');
         $to = new Place($desk->universe, $outcome->address);
 
-        return new self($unit, $desk, $mode, $to, $outcome->button, $unit->at->identity !== $outcome->mode->key || !$unit->place->equals($to), self::costs($unit, $mode));
+        return new self(
+            $unit,
+            $desk,
+            $mode,
+            $to,
+            $outcome->button,
+            $unit->at->identity !== $outcome->mode->key || !$unit->place->equals($to),
+            self::costs($unit, $mode),
+        );
     }
 
     /** "1.013, button 2" of where it is now. */
@@ -51,8 +69,14 @@ final readonly class AdviceRow
     {
         $profile = $unit->revision()->profile;
         $now = $unit->mode();
-        $lost = array_filter(Want::cases(), static fn (Want $one): bool => Want::NoPrograms !== $one && $one->isMetBy($profile, $now) && !$one->isMetBy($profile, $mode));
-        $gained = array_filter(Want::cases(), static fn (Want $one): bool => !$one->isMetBy($profile, $now) && $one->isMetBy($profile, $mode));
+        $lost = array_filter(
+            Want::cases(),
+            static fn (Want $one): bool => Want::NoPrograms !== $one && $one->isMetBy($profile, $now) && !$one->isMetBy($profile, $mode),
+        );
+        $gained = array_filter(
+            Want::cases(),
+            static fn (Want $one): bool => !$one->isMetBy($profile, $now) && $one->isMetBy($profile, $mode),
+        );
 
         return [
             ...array_map(static fn (Want $one): string => 'gives up '.$one->words(), array_values($lost)),
@@ -67,10 +91,15 @@ final readonly class AdviceRow
         if (Unassigned::NoModeFits === $reason) {
             $room = $desk->layout->hasButtons() ? $desk->reach() : $desk->rowLength();
             $wants = array_map(Want::from(...), $wish->wants);
-            $able = array_filter($profile->modes, static fn (Mode $one): bool => [] === array_filter($wants, static fn (Want $want): bool => !$want->isMetBy($profile, $one)));
+            $able = array_filter(
+                $profile->modes,
+                static fn (Mode $one): bool => [] === array_filter($wants, static fn (Want $want): bool => !$want->isMetBy($profile, $one)),
+            );
             $shortest = [] === $able ? 0 : min(array_map(static fn (Mode $one): int => $one->footprint(), $able));
 
-            return $shortest <= $room ? 'it cannot be set to the mode of the unit it is to go with' : \sprintf('its shortest mode with that has %d channels, and there are faders for %d', $shortest, $room);
+            return $shortest <= $room
+                ? 'it cannot be set to the mode of the unit it is to go with'
+                : \sprintf('its shortest mode with that has %d channels, and there are faders for %d', $shortest, $room);
         }
 
         return Unassigned::WantsNotMet === $reason
@@ -82,6 +111,11 @@ final readonly class AdviceRow
     {
         $button = $place->universe === $desk->universe ? $desk->buttonAt($place->address) : null;
 
-        return $place->words().(null === $button ? '' : \sprintf(', %s %d%s', mb_strtolower($desk->manual->keys->of('button')), $button, $desk->startsAt($place->address) ? '' : ' (not at its start)'));
+        return $place->words().(null === $button ? '' : \sprintf(
+            ', %s %d%s',
+            mb_strtolower($desk->manual->keys->of('button')),
+            $button,
+            $desk->startsAt($place->address) ? '' : ' (not at its start)',
+        ));
     }
 }

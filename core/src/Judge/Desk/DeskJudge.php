@@ -24,7 +24,13 @@ final class DeskJudge
             $unit = $rig->unit($one->fixture);
             $isMeant = 'spills' === $one->code && ($unit->takesButtons ?? 1) >= DeskProposals::buttonsOf($map->desk, $unit);
 
-            return new Finding('desk', $one->code, $isMeant ? Severity::Note : $one->severity, [$one->fixture], ['map' => $one, 'isMeant' => $isMeant]);
+            return new Finding(
+                'desk',
+                $one->code,
+                $isMeant ? Severity::Note : $one->severity,
+                [$one->fixture],
+                ['map' => $one, 'isMeant' => $isMeant],
+            );
         }, $map->findings);
     }
 }

@@ -66,7 +66,10 @@ final class DeskProposals
         }, self::ANSWERS[$finding->code] ?? []), static fn (?Proposal $one): bool => null !== $one));
     }
 
-    /** @return string|null why nothing is offered to a unit that should stand elsewhere, as a code: locked, no_button or no_faders; null for findings that no move would answer */
+    /**
+     * @return string|null why nothing is offered to a unit that should stand elsewhere, as a code: locked, no_button or no_faders; null
+     *                     for findings that no move would answer
+     */
     public function whyNone(Finding $finding): ?string
     {
         return match (true) {
@@ -102,7 +105,13 @@ final class DeskProposals
         $mode = $this->fittingMode($unit);
         $group = $this->rig->together($unit);
 
-        return null === $mode ? null : new Proposal(\sprintf('Use its %d-channel mode: %s', $mode->footprint(), self::trips($group)), [new SetMode($group->ids(), $mode->key)], \count($group->units));
+        return null === $mode
+            ? null
+            : new Proposal(
+                \sprintf('Use its %d-channel mode: %s', $mode->footprint(), self::trips($group)),
+                [new SetMode($group->ids(), $mode->key)],
+                \count($group->units),
+            );
     }
 
     private function buttons(Unit $unit): ?Proposal
@@ -124,7 +133,17 @@ final class DeskProposals
             $changes[] = new TakeButtons($this->rig->together($unit)->ids(), $buttons);
         }
 
-        return [] === $changes ? null : new Proposal(\sprintf('Let it take %d buttons%s', $buttons, [] === $moved ? '' : \sprintf(': %s (%s)', implode(', ', $moved), Proposal::tripsInWords($trips))), $changes, $trips);
+        return [] === $changes
+            ? null
+            : new Proposal(
+                \sprintf(
+                    'Let it take %d buttons%s',
+                    $buttons,
+                    [] === $moved ? '' : \sprintf(': %s (%s)', implode(', ', $moved), Proposal::tripsInWords($trips)),
+                ),
+                $changes,
+                $trips,
+            );
     }
 
     private function twin(Unit $unit): ?Proposal
@@ -132,7 +151,13 @@ final class DeskProposals
         $group = $this->rig->together($unit);
         $other = $group->isLocked() ? null : $this->alike($unit);
 
-        return null === $other ? null : new Proposal(\sprintf('Make %s a twin of %s at %03d: %s', $group->names(), $other->name, $other->place->address, self::trips($group)), [MoveUnits::at($other->place, ...$group->ids())], \count($group->units));
+        return null === $other
+            ? null
+            : new Proposal(
+                \sprintf('Make %s a twin of %s at %03d: %s', $group->names(), $other->name, $other->place->address, self::trips($group)),
+                [MoveUnits::at($other->place, ...$group->ids())],
+                \count($group->units),
+            );
     }
 
     /** One of the same chart and mode that answers to the same button from another address. */
@@ -190,16 +215,24 @@ final class DeskProposals
     {
         $room = $this->room();
         $own = $unit->mode();
-        $fitting = array_filter($unit->revision()->usableModes(), static fn (Mode $one): bool => $one->key !== $own->key && $one->footprint() <= $room && $one->footprint() < $own->footprint());
+        $fitting = array_filter(
+            $unit->revision()->usableModes(),
+            static fn (Mode $one): bool => $one->key !== $own->key && $one->footprint() <= $room && $one->footprint() < $own->footprint(),
+        );
         usort($fitting, static fn (Mode $one, Mode $other): int => $other->footprint() <=> $one->footprint());
 
         return $fitting[0] ?? null;
     }
 
-    /** Whether what is offered to a unit that stands on no fader is the same beside another rig: the room for it is all that matters then. */
+    /**
+     * Whether what is offered to a unit that stands on no fader is the same beside another rig: the room for it is all that matters then.
+     */
     public function offersTheSame(self $other, Unit $unit): bool
     {
-        return !$this->isOnAFader($unit) && $this->freeFor($unit, $this->rig->together($unit)) === $other->freeFor($unit, $other->rig->together($unit));
+        return !$this->isOnAFader($unit) && $this->freeFor($unit, $this->rig->together($unit)) === $other->freeFor(
+            $unit,
+            $other->rig->together($unit),
+        );
     }
 
     /** Where the unit has room with every channel on a fader; null where it has none, or stands there already. */
@@ -207,7 +240,13 @@ final class DeskProposals
     {
         $footprint = $unit->footprint();
         if ($this->isOnAFader($unit)) {
-            return $this->lowest($this->rig->occupancy($this->desk->universe)->without(...array_map(static fn (Unit $one): Span => $one->span(), $group->units)), $footprint);
+            return $this->lowest(
+                $this->rig->occupancy($this->desk->universe)->without(...array_map(
+                    static fn (Unit $one): Span => $one->span(),
+                    $group->units,
+                )),
+                $footprint,
+            );
         }
         if (!\array_key_exists($footprint, $this->free)) {
             $this->free[$footprint] = $this->lowest($this->rig->occupancy($this->desk->universe), $footprint);
@@ -219,7 +258,10 @@ final class DeskProposals
     /** @return list<Unit> those in the desk's universe */
     private function here(): array
     {
-        return $this->here ??= array_values(array_filter($this->rig->units, fn (Unit $one): bool => $one->place->universe === $this->desk->universe));
+        return $this->here ??= array_values(array_filter(
+            $this->rig->units,
+            fn (Unit $one): bool => $one->place->universe === $this->desk->universe,
+        ));
     }
 
     private function isOnAFader(Unit $unit): bool
@@ -242,7 +284,10 @@ final class DeskProposals
         $starts = $this->starts($footprint);
         if ($this->desk->layout->hasButtons()) {
             $reach = $this->desk->reach();
-            $starts = array_values(array_filter($starts, static fn (int $start): bool => $taken->isFree($start, min($reach, Span::LAST_SLOT - $start + 1))));
+            $starts = array_values(array_filter(
+                $starts,
+                static fn (int $start): bool => $taken->isFree($start, min($reach, Span::LAST_SLOT - $start + 1)),
+            ));
         }
 
         return $taken->lowest($footprint, $starts);
@@ -255,7 +300,9 @@ final class DeskProposals
             return [];
         }
 
-        return $this->desk->layout->hasButtons() ? $this->desk->starts() : range($this->desk->first, $this->desk->first + $this->desk->rowLength() - $footprint);
+        return $this->desk->layout->hasButtons()
+            ? $this->desk->starts()
+            : range($this->desk->first, $this->desk->first + $this->desk->rowLength() - $footprint);
     }
 
     private function room(): int
@@ -272,6 +319,8 @@ final class DeskProposals
     {
         $button = $this->desk->buttonAt($address);
 
-        return null === $button ? \sprintf('%03d', $address) : \sprintf('%03d (%s %d)', $address, mb_strtolower($this->desk->manual->keys->of('button')), $button);
+        return null === $button
+            ? \sprintf('%03d', $address)
+            : \sprintf('%03d (%s %d)', $address, mb_strtolower($this->desk->manual->keys->of('button')), $button);
     }
 }

@@ -31,7 +31,11 @@ final readonly class UnitWish
         foreach ($rig->units as $unit) {
             $profile = $unit->revision()->profile;
             $met = array_filter(self::possible($unit), static fn (Want $one): bool => $one->isMetBy($profile, $unit->mode()));
-            $wishes[] = new self($unit->id, array_values(array_map(static fn (Want $one): string => $one->value, $met)), $first[$unit->twinKey()] ?? null);
+            $wishes[] = new self(
+                $unit->id,
+                array_values(array_map(static fn (Want $one): string => $one->value, $met)),
+                $first[$unit->twinKey()] ?? null,
+            );
             $first[$unit->twinKey()] ??= $unit->id;
         }
 

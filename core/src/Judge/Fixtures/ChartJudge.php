@@ -27,12 +27,26 @@ final class ChartJudge
             }
             $seen[$unit->at->identity] = true;
             foreach ($unit->at->faults() as $nth => $fault) {
-                $findings[] = new Finding('fixtures', $fault->code->value, $fault->code->severity(), [$unit->id], ['message' => $fault->message, 'key' => (string) $nth], $revision->typeId);
+                $findings[] = new Finding(
+                    'fixtures',
+                    $fault->code->value,
+                    $fault->code->severity(),
+                    [$unit->id],
+                    ['message' => $fault->message, 'key' => (string) $nth],
+                    $revision->typeId,
+                );
             }
             $newest = $latest[$revision->typeId] ?? $revision->number;
             if ($newest > $revision->number && !isset($seen[$revision->typeId])) {
                 $seen[$revision->typeId] = true;
-                $findings[] = new Finding('fixtures', 'newer_revision', Severity::Note, [$unit->id], ['newest' => $newest, 'followed' => $revision->number], $revision->typeId);
+                $findings[] = new Finding(
+                    'fixtures',
+                    'newer_revision',
+                    Severity::Note,
+                    [$unit->id],
+                    ['newest' => $newest, 'followed' => $revision->number],
+                    $revision->typeId,
+                );
             }
         }
 

@@ -21,7 +21,13 @@ final readonly class LookChange
     /** @param list<int> $values */
     public static function lamp(Unit $unit, ?CompiledMode $mode, array $values): ?Lamp
     {
-        return null === $mode || \count($values) !== $mode->mode->footprint() ? null : Lamp::of(new PlayedUnit($unit->id, $unit->name, $unit->place->universe, $unit->span(), $mode, null), $mode->light($values), $values);
+        return null === $mode || \count($values) !== $mode->mode->footprint()
+            ? null
+            : Lamp::of(
+                new PlayedUnit($unit->id, $unit->name, $unit->place->universe, $unit->span(), $mode, null),
+                $mode->light($values),
+                $values,
+            );
     }
 
     public function isSeen(): bool
@@ -60,6 +66,12 @@ final readonly class LookChange
         $brightest = max([0.0, ...array_map(static fn (array $cell): float => $cell['brightness'], $lamp->cells)]);
         $fastest = max([0.0, ...array_map(static fn (array $cell): float => $cell['flash'], $lamp->cells)]);
 
-        return 0.0 === $brightest ? 'dark' : \sprintf('%d %%%s', (int) round($brightest * 100), $fastest > 0 ? \sprintf(', flashing %s a second', round($fastest, 1)) : '');
+        return 0.0 === $brightest
+            ? 'dark'
+            : \sprintf(
+                '%d %%%s',
+                (int) round($brightest * 100),
+                $fastest > 0 ? \sprintf(', flashing %s a second', round($fastest, 1)) : '',
+            );
     }
 }

@@ -24,7 +24,10 @@ final readonly class RevisionPreview
 
     public function __construct(private Rig $rig, private Revision $latest)
     {
-        $this->followers = array_values(array_filter($rig->units, static fn (Unit $one): bool => $one->revision()->typeId === $latest->typeId && !$one->revision()->follows($latest)));
+        $this->followers = array_values(array_filter(
+            $rig->units,
+            static fn (Unit $one): bool => $one->revision()->typeId === $latest->typeId && !$one->revision()->follows($latest),
+        ));
     }
 
     /** Number of the revision that is followed now. */
@@ -77,7 +80,12 @@ final readonly class RevisionPreview
                 if (null === $values || null === $new) {
                     continue;
                 }
-                $change = new LookChange($look, $unit, LookChange::lamp($unit, $unit->at->compiled(), $values), LookChange::lamp($unit, $new->compiled(), Refit::values($values, $unit->mode(), $new->mode)));
+                $change = new LookChange(
+                    $look,
+                    $unit,
+                    LookChange::lamp($unit, $unit->at->compiled(), $values),
+                    LookChange::lamp($unit, $new->compiled(), Refit::values($values, $unit->mode(), $new->mode)),
+                );
                 if ($change->isSeen()) {
                     $changes[] = $change;
                 }
@@ -92,7 +100,12 @@ final readonly class RevisionPreview
     {
         foreach ($this->followers as $unit) {
             if (null === $this->latest->mode($unit->mode()->key)) {
-                return \sprintf('Revision %d has no mode %s, which %s is set to. Set it to another mode first.', $this->latest->number, $unit->mode()->name, $unit->name);
+                return \sprintf(
+                    'Revision %d has no mode %s, which %s is set to. Set it to another mode first.',
+                    $this->latest->number,
+                    $unit->mode()->name,
+                    $unit->name,
+                );
             }
         }
 
@@ -103,7 +116,10 @@ final readonly class RevisionPreview
     {
         $mode = (\in_array($unit, $this->followers, true) ? $this->latest->profile->mode($unit->mode()->key) : null) ?? $unit->mode();
 
-        return new DeskFixture(new Placed($unit->id, $unit->place->universe, Span::at($unit->place->address, max(1, $mode->footprint())), $unit->at->identity), $mode->labels());
+        return new DeskFixture(
+            new Placed($unit->id, $unit->place->universe, Span::at($unit->place->address, max(1, $mode->footprint())), $unit->at->identity),
+            $mode->labels(),
+        );
     }
 
     /** @return array<int, true> addresses of channels that keep their name and yet do something else at the same values */

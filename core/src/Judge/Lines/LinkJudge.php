@@ -49,7 +49,11 @@ final class LinkJudge
         $link = $rig->link($finding->linkId);
 
         return match ($finding->code) {
-            'not_linked' => [new Proposal(\sprintf('Set the receiver of %s to %s', $rig->unit($finding->units[0])->name, $link->name), [new ConnectUnit($finding->units[0], $link->id, $link->name)], 1)],
+            'not_linked' => [new Proposal(
+                \sprintf('Set the receiver of %s to %s', $rig->unit($finding->units[0])->name, $link->name),
+                [new ConnectUnit($finding->units[0], $link->id, $link->name)],
+                1,
+            )],
             'no_receiver' => [new Proposal(\sprintf('Remove the sender %s', $link->label), [new RemoveLink($link->id)])],
             default => [],
         };

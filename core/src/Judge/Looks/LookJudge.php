@@ -23,7 +23,13 @@ final class LookJudge
         foreach ($rig->looks as $look) {
             [$hertz, $unit] = self::fastest($rig, $look);
             if ($hertz > self::CAUTION_HERTZ) {
-                $findings[] = new Finding('looks', 'fast_flash', Severity::Warning, figures: ['hertz' => $hertz, 'unit' => $unit], lookId: $look->id);
+                $findings[] = new Finding(
+                    'looks',
+                    'fast_flash',
+                    Severity::Warning,
+                    figures: ['hertz' => $hertz, 'unit' => $unit],
+                    lookId: $look->id,
+                );
             }
             $desk = $rig->desk();
             if (null !== $desk?->banks && null !== $desk->scenesPerBank && ($look->bank > $desk->banks || $look->number > $desk->scenesPerBank)) {

@@ -42,14 +42,19 @@ final class AddressJudge
         $one = $rig->unit($finding->units[0]);
         $other = isset($finding->units[1]) ? $rig->unit($finding->units[1]) : null;
         $isHeld = $rig->together($one)->isLocked();
-        $mover = null !== $other && ($isHeld || !$rig->together($other)->isLocked() && $other->footprint() < $one->footprint()) ? $other : $one;
+        $mover = null !== $other && ($isHeld || !$rig->together($other)->isLocked() && $other->footprint() < $one->footprint())
+            ? $other
+            : $one;
         $group = $rig->together($mover);
         if ($group->isLocked()) {
             return [];
         }
         $desk = $rig->desk();
         $starts = null !== $desk && $desk->universe === $mover->place->universe && $desk->layout->hasButtons() ? $desk->starts() : null;
-        $taken = $rig->occupancy($mover->place->universe)->without(...array_map(static fn (Unit $unit): Span => $unit->span(), $group->units));
+        $taken = $rig->occupancy($mover->place->universe)->without(...array_map(
+            static fn (Unit $unit): Span => $unit->span(),
+            $group->units,
+        ));
         $address = $taken->lowest($mover->footprint(), $starts) ?? $taken->lowest($mover->footprint());
 
         if (null === $address) {
@@ -57,6 +62,10 @@ final class AddressJudge
         }
         $trips = \count($group->units);
 
-        return [new Proposal(\sprintf('Move %s to %03d: %s', $group->names(), $address, Proposal::tripsInWords($trips)), [MoveUnits::at(new Place($mover->place->universe, $address), ...$group->ids())], $trips)];
+        return [new Proposal(
+            \sprintf('Move %s to %03d: %s', $group->names(), $address, Proposal::tripsInWords($trips)),
+            [MoveUnits::at(new Place($mover->place->universe, $address), ...$group->ids())],
+            $trips,
+        )];
     }
 }

@@ -54,7 +54,10 @@ final readonly class Numbering
         if ([] !== $this->unplaced || [] === $this->trips) {
             return null;
         }
-        $units = array_map(static fn (Trip $one): PlannedUnit => new PlannedUnit($one->unit->id, $one->to->universe, $one->to->address), $this->trips);
+        $units = array_map(
+            static fn (Trip $one): PlannedUnit => new PlannedUnit($one->unit->id, $one->to->universe, $one->to->address),
+            $this->trips,
+        );
 
         return new Proposal('Take these addresses', [new TakePlan($this->isFewest ? 'fewest' : 'fresh', $units)], \count($this->trips));
     }
@@ -87,12 +90,24 @@ final readonly class Numbering
         $units = array_values($rig->units);
         $unit = $units[(int) $parts[1]];
         if ('locked_clash' !== $error->errorCode) {
-            return Refused::because('locked', \sprintf('%s is locked at %s, which no plan over %d universe%s may move. Allow more universes, or unlock it.', $unit->name, $unit->place->words(), $wish->universes, 1 === $wish->universes ? '' : 's'));
+            return Refused::because(
+                'locked',
+                \sprintf(
+                    '%s is locked at %s, which no plan over %d universe%s may move. Allow more universes, or unlock it.',
+                    $unit->name,
+                    $unit->place->words(),
+                    $wish->universes,
+                    1 === $wish->universes ? '' : 's',
+                ),
+            );
         }
         foreach (\array_slice($units, 0, (int) $parts[1]) as $other) {
             $isTwin = $other->twinKey() === $unit->twinKey();
             if ($other->isLocked && !$isTwin && $other->place->universe === $unit->place->universe && null !== $other->span()->shared($unit->span())) {
-                return Refused::because('locked', \sprintf('%s and %s are both locked and share slots. Unlock one of them.', self::quoted($unit), self::quoted($other)));
+                return Refused::because(
+                    'locked',
+                    \sprintf('%s and %s are both locked and share slots. Unlock one of them.', self::quoted($unit), self::quoted($other)),
+                );
             }
         }
 
@@ -114,7 +129,17 @@ final readonly class Numbering
             }
         }
 
-        return array_map(static fn (Unit $one): PlanFixture => new PlanFixture($one->id, $one->at->identity, $one->footprint(), $one->place, $one->isLocked, $twins[$one->id]), array_values($rig->units));
+        return array_map(
+            static fn (Unit $one): PlanFixture => new PlanFixture(
+                $one->id,
+                $one->at->identity,
+                $one->footprint(),
+                $one->place,
+                $one->isLocked,
+                $twins[$one->id],
+            ),
+            array_values($rig->units),
+        );
     }
 
     private static function spacing(Rig $rig, NumberingWish $wish): Spacing
@@ -125,7 +150,9 @@ final readonly class Numbering
             'packed', 'blocks' => Spacing::packed(),
             'round' => Spacing::round($wish->step),
             'stride' => Spacing::stride($wish->step, $wish->first),
-            default => null !== $desk && $desk->layout->hasButtons() ? Spacing::stride($desk->stride ?? 1, $desk->first) : throw InputError::because('not_a_choice', 'spacing', 'The rig\'s desk has no buttons that units could begin at.'),
+            default => null !== $desk && $desk->layout->hasButtons()
+                ? Spacing::stride($desk->stride ?? 1, $desk->first)
+                : throw InputError::because('not_a_choice', 'spacing', 'The rig\'s desk has no buttons that units could begin at.'),
         };
     }
 
@@ -159,9 +186,19 @@ final readonly class Numbering
         return array_map(static function (string $id) use ($rig, $longest, $more): Unplaced {
             $unit = $rig->unit($id);
             $needs = $unit->footprint();
-            $short = $longest >= $needs ? \sprintf('%d slots in a row are free, but behind the others', $longest) : \sprintf('the longest free run is %d: %d too few', $longest, $needs - $longest);
+            $short = $longest >= $needs
+                ? \sprintf('%d slots in a row are free, but behind the others', $longest)
+                : \sprintf('the longest free run is %d: %d too few', $longest, $needs - $longest);
 
-            return new Unplaced($unit, \sprintf('it needs %d slots in a row and %s.%s', $needs, $short, null === $more ? '' : \sprintf(' With %d universes everything has room.', $more)));
+            return new Unplaced(
+                $unit,
+                \sprintf(
+                    'it needs %d slots in a row and %s.%s',
+                    $needs,
+                    $short,
+                    null === $more ? '' : \sprintf(' With %d universes everything has room.', $more),
+                ),
+            );
         }, $plan->unplaced);
     }
 
@@ -184,6 +221,12 @@ final readonly class Numbering
 
         return 0 === $plan->changes() && [] === $plan->unplaced
             ? 'Every unit stands where this plan would put it.'
-            : \sprintf('%s; %d stay%s where they are%s.', ucfirst(Proposal::tripsInWords($plan->changes())), $stay, 1 === $stay ? 's' : '', [] === $plan->unplaced ? '' : \sprintf('; no room for %d', \count($plan->unplaced)));
+            : \sprintf(
+                '%s; %d stay%s where they are%s.',
+                ucfirst(Proposal::tripsInWords($plan->changes())),
+                $stay,
+                1 === $stay ? 's' : '',
+                [] === $plan->unplaced ? '' : \sprintf('; no room for %d', \count($plan->unplaced)),
+            );
     }
 }

@@ -14,8 +14,14 @@ final readonly class NumberingWish
      * @param int    $first    of stride
      * @param int    $spare    slots left free after each block of a type
      */
-    public function __construct(public bool $isFewest, public string $spacing, public int $step, public int $first, public int $universes, public int $spare)
-    {
+    public function __construct(
+        public bool $isFewest,
+        public string $spacing,
+        public int $step,
+        public int $first,
+        public int $universes,
+        public int $spare,
+    ) {
     }
 
     public function over(int $universes): self

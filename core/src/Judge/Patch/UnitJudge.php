@@ -24,7 +24,13 @@ final class UnitJudge
                 if (null === $glow) {
                     continue;
                 }
-                $findings[] = new Finding('patch', 'glows', Severity::Caution, [$unit->id], ['channel' => $one->channel, 'value' => $glow->value, 'level' => $glow->level, 'key' => (string) $one->channel]);
+                $findings[] = new Finding(
+                    'patch',
+                    'glows',
+                    Severity::Caution,
+                    [$unit->id],
+                    ['channel' => $one->channel, 'value' => $glow->value, 'level' => $glow->level, 'key' => (string) $one->channel],
+                );
             }
             if (null !== $unit->number) {
                 $numbers[$unit->number][] = $unit->id;

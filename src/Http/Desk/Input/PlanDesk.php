@@ -10,7 +10,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class PlanDesk
 {
     /** @param non-empty-list<WishedUnit> $wishes in the order in which buttons are given */
-    public function __construct(#[Assert\Valid] #[Assert\Count(min: 1, minMessage: 'Say of which units something is wanted.')] public array $wishes)
+    public function __construct(#[Assert\Valid] #[Assert\Count(
+        min: 1,
+        minMessage: 'Say of which units something is wanted.',
+    )] public array $wishes)
     {
     }
 

@@ -15,7 +15,10 @@ final readonly class WishedUnit
      */
     public function __construct(
         public string $fixtureId,
-        #[Assert\All([new Assert\NotNull(message: 'A wish is a word.'), new Assert\Type('string', message: 'A wish is a word.')])] public array $wants,
+        #[Assert\All([
+            new Assert\NotNull(message: 'A wish is a word.'),
+            new Assert\Type('string', message: 'A wish is a word.'),
+        ])] public array $wants,
         public ?string $with = null,
     ) {
     }

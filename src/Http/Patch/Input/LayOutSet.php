@@ -15,8 +15,14 @@ final readonly class LayOutSet
      * @param int      $first    address at which every universe begins
      * @param int|null $unit     the one that is asked for, from 1
      */
-    public function __construct(public int $count, public int $footprint, public ?int $outputs = null, public int $universe = 1, public int $first = 1, public ?int $unit = null)
-    {
+    public function __construct(
+        public int $count,
+        public int $footprint,
+        public ?int $outputs = null,
+        public int $universe = 1,
+        public int $first = 1,
+        public ?int $unit = null,
+    ) {
     }
 
     public function set(): LargeSet

@@ -16,7 +16,10 @@ final readonly class NumberRig
      */
     public function __construct(
         #[Assert\Choice(['fresh', 'fewest'], message: 'Say fresh or fewest.')] public string $goal,
-        #[Assert\Choice(['packed', 'round', 'stride', 'buttons', 'blocks'], message: 'Say packed, round, stride, buttons or blocks.')] public string $spacing,
+        #[Assert\Choice(
+            ['packed', 'round', 'stride', 'buttons', 'blocks'],
+            message: 'Say packed, round, stride, buttons or blocks.',
+        )] public string $spacing,
         #[Assert\Range(notInRangeMessage: 'A step is 1 to 512.', min: 1, max: 512)] public int $step = 10,
         #[Assert\Range(notInRangeMessage: 'An address is 1 to 512.', min: 1, max: 512)] public int $first = 1,
         #[Assert\Range(notInRangeMessage: 'A plan spans 1 to 64 universes.', min: 1, max: 64)] public int $universes = 1,
