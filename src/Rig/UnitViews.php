@@ -10,6 +10,7 @@ use Rigger\App\Rig\View\SettingLineView;
 use Rigger\App\Rig\View\SpotView;
 use Rigger\App\Rig\View\SwitchesView;
 use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\DipSwitches;
 use Rigger\Core\Profile\Display;
@@ -61,7 +62,7 @@ final class UnitViews
             $mode->setup,
             $unit->linkId,
             $unit->receiver,
-            $this->rig->silence($unit),
+            LightWords::why(array_filter([$this->rig->silence($unit)]), $unit->name),
             $this->settings[$unit->revision()->id] ??= array_map(
                 static fn (array $line): SettingLineView => new SettingLineView(...$line),
                 $profile->unit?->sentences() ?? [],

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Rigger\Core\Calc;
 
 use Rigger\Core\Colour\Srgb;
+use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CellLight;
 use Rigger\Core\Light\CompiledMode;
-use Rigger\Core\Light\DarkReason;
 use Rigger\Core\Profile\ProfileReader;
 
 /** `light.evaluate` {"profile","mode","values":[v1…vn]} → {"cells","pan","tilt","active","selfRunning"}. */
@@ -34,13 +35,24 @@ final class LightEvaluateTopic implements Topic
                 'brightness' => $cell->brightness,
                 'flash' => $cell->flash,
                 'dark' => $cell->isDark() && null === $light->selfRunning
-                    ? array_map(static fn (DarkReason $one): array => $one->toArray(), $mode->whyDark($values, $cell->cell))
+                    ? array_map(self::cause(...), $mode->whyDark($values, $cell->cell))
                     : [],
             ], $light->cells),
             'pan' => $light->pan,
             'tilt' => $light->tilt,
             'active' => $mode->active($values),
             'selfRunning' => $light->selfRunning,
+        ];
+    }
+
+    /** @return array{channel: int|null, value: int|null, reason: string, message: string} */
+    private static function cause(Cause $cause): array
+    {
+        return [
+            'channel' => $cause->channel,
+            'value' => $cause->value,
+            'reason' => $cause->code,
+            'message' => LightWords::message($cause),
         ];
     }
 }

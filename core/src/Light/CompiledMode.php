@@ -103,7 +103,7 @@ final class CompiledMode
      *
      * @param list<int> $values
      *
-     * @return list<DarkReason>
+     * @return list<Cause>
      */
     public function whyDark(array $values, int $cellNumber): array
     {
@@ -118,14 +118,14 @@ final class CompiledMode
                 continue;
             }
             if (Role::Dimmer === $role && $at[$place] <= 0.0) {
-                $reasons[] = DarkReason::dimmerDown($this->channelAt($place), $values[$place]);
+                $reasons[] = Cause::dimmerDown($this->channelAt($place), $values[$place]);
             } elseif (Role::Closed === $role) {
-                $reasons[] = DarkReason::closed($this->channelAt($place), $values[$place]);
+                $reasons[] = Cause::closed($this->channelAt($place), $values[$place]);
             }
         }
         foreach ($this->cells as $cell) {
             if ($cell->number === $cellNumber && $cell->lacksColour($active, $at)) {
-                $reasons[] = DarkReason::noColour($this->emitterLabels($cellNumber));
+                $reasons[] = Cause::noColour($this->emitterLabels($cellNumber));
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Line;
 
+use Rigger\Core\Light\Cause;
+
 /** A sender, and a unit that listens to it through a receiver of its own. */
 final readonly class RadioLink
 {
@@ -17,18 +19,8 @@ final readonly class RadioLink
     }
 
     /** Why the unit hears nothing, or null when it is linked. */
-    public function silence(string $unit): ?string
+    public function silence(): ?Cause
     {
-        return match (true) {
-            $this->isLinked() => null,
-            null === $this->receiverName => \sprintf('%s has no receiver set: %s sends on %s.', $unit, $this->sender, $this->senderName),
-            default => \sprintf(
-                '%s does not respond: its receiver is set to %s, and %s sends on %s.',
-                $unit,
-                $this->receiverName,
-                $this->sender,
-                $this->senderName,
-            ),
-        };
+        return $this->isLinked() ? null : Cause::notLinked($this->sender, $this->senderName, $this->receiverName);
     }
 }

@@ -6,6 +6,7 @@ namespace Rigger\Core\Playback;
 
 use Rigger\Core\Desk\DeskOutput;
 use Rigger\Core\Desk\DeskState;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\Lighting;
 use Rigger\Core\Profile\RangeFunction;
 use Rigger\Core\Rig\Reversal;
@@ -65,7 +66,7 @@ final readonly class CompiledRig
     }
 
     /**
-     * The light alone, without words: the work that is done for every frame.
+     * The light alone, without its causes: the work that is done for every frame.
      *
      * @param array<int, int> $slots value 0 to 255 by address, of the desk's universe
      *
@@ -103,10 +104,7 @@ final readonly class CompiledRig
         foreach ($this->light($slots) as $index => $light) {
             $unit = $this->units[$index];
             if (null === $light) {
-                $lamps[] = Lamp::silent(
-                    $unit,
-                    $this->silence($unit) ?? \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit->name),
-                );
+                $lamps[] = Lamp::silent($unit, $this->silence($unit) ?? Cause::chartErrors());
                 continue;
             }
             $key = $unit->twinKey();
@@ -121,10 +119,10 @@ final readonly class CompiledRig
         return $lamps;
     }
 
-    private function silence(PlayedUnit $unit): ?string
+    private function silence(PlayedUnit $unit): ?Cause
     {
         if ($unit->universe !== $this->universe) {
-            return \sprintf('%s is in universe %d, and the desk sends universe %d.', $unit->name, $unit->universe, $this->universe);
+            return Cause::otherUniverse($unit->universe, $this->universe);
         }
 
         return $unit->silence;

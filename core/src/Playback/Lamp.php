@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Playback;
 
 use Rigger\Core\Colour\Srgb;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CellLight;
-use Rigger\Core\Light\DarkReason;
 use Rigger\Core\Light\Lighting;
 
 /** One fixture on the stage strip: what it shows, or why it shows nothing. */
@@ -14,7 +14,7 @@ final readonly class Lamp
 {
     /**
      * @param list<array{cell: int, hex: string|null, brightness: float, flash: float}> $cells
-     * @param string|null                                                               $why   one sentence for a lamp that is dark, silent or self-running
+     * @param list<Cause>                                                               $causes why it is dark, silent or busy with itself; none for one that shines
      */
     private function __construct(
         public string $id,
@@ -24,18 +24,18 @@ final readonly class Lamp
         public ?float $pan,
         public ?float $tilt,
         public ?string $selfRunning,
-        public ?string $why,
+        public array $causes,
     ) {
     }
 
-    public static function silent(PlayedUnit $unit, string $why): self
+    public static function silent(PlayedUnit $unit, Cause $cause): self
     {
         $cells = array_map(
             static fn (int $cell): array => ['cell' => $cell, 'hex' => null, 'brightness' => 0.0, 'flash' => 0.0],
             $unit->mode?->mode->cells() ?? [1],
         );
 
-        return new self($unit->id, $unit->name, false, $cells, null, null, null, $why);
+        return new self($unit->id, $unit->name, false, $cells, null, null, null, [$cause]);
     }
 
     /** @param list<int> $values */
@@ -56,28 +56,14 @@ final readonly class Lamp
             self::angle($light->pan, $unit->isPanMirrored),
             self::angle($light->tilt, $unit->isTiltMirrored),
             $light->selfRunning,
-            self::why($unit, $light, $values),
+            self::causes($unit, $light, $values),
         );
     }
 
     /** The same light on a twin, which hears the same values. */
     public function on(PlayedUnit $twin): self
     {
-        return new self(
-            $twin->id,
-            $twin->name,
-            true,
-            $this->cells,
-            $this->pan,
-            $this->tilt,
-            $this->selfRunning,
-            null === $this->selfRunning ? $this->why : self::running($twin, $this->selfRunning),
-        );
-    }
-
-    private static function running(PlayedUnit $unit, string $program): string
-    {
-        return \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit->name, $program);
+        return new self($twin->id, $twin->name, true, $this->cells, $this->pan, $this->tilt, $this->selfRunning, $this->causes);
     }
 
     /** A unit that is turned round in itself goes the other way from its middle. */
@@ -86,17 +72,17 @@ final readonly class Lamp
         return null === $degrees || !$isMirrored ? $degrees : 0.0 - $degrees;
     }
 
-    /** @param list<int> $values */
-    private static function why(PlayedUnit $unit, Lighting $light, array $values): ?string
+    /**
+     * @param list<int> $values
+     *
+     * @return list<Cause>
+     */
+    private static function causes(PlayedUnit $unit, Lighting $light, array $values): array
     {
-        if (null !== $light->selfRunning) {
-            return self::running($unit, $light->selfRunning);
-        }
-        if (!$light->isDark() || null === $unit->mode) {
-            return null;
-        }
-        $reasons = array_map(static fn (DarkReason $one): string => $one->message, $unit->mode->whyDark($values, $light->cells[0]->cell));
-
-        return [] === $reasons ? null : implode(' ', $reasons);
+        return match (true) {
+            null !== $light->selfRunning => [Cause::runsItself($light->selfRunning)],
+            !$light->isDark() || null === $unit->mode => [],
+            default => $unit->mode->whyDark($values, $light->cells[0]->cell),
+        };
     }
 }

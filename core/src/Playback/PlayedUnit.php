@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Playback;
 
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Rig\Trim;
@@ -13,7 +14,7 @@ final readonly class PlayedUnit
 {
     /**
      * @param CompiledMode|null  $mode    null when its chart cannot be used
-     * @param string|null        $silence why nothing that is sent reaches it; null when it responds
+     * @param Cause|null         $silence why nothing that is sent reaches it; null when it responds
      * @param array<int, string> $tables  what reaches a channel for each of 256 values, by place; as Trim gives them
      */
     public function __construct(
@@ -22,7 +23,7 @@ final readonly class PlayedUnit
         public int $universe,
         public Span $span,
         public ?CompiledMode $mode,
-        public ?string $silence,
+        public ?Cause $silence,
         public array $tables = [],
         public bool $isPanMirrored = false,
         public bool $isTiltMirrored = false,

@@ -7,6 +7,7 @@ namespace Rigger\Core\Rig;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Patch\AddressCheck;
 use Rigger\Core\Patch\Occupancy;
@@ -206,11 +207,11 @@ final class Rig
     }
 
     /** Why a unit behind radio hears nothing; null when it does, or hangs on a cable. */
-    public function silence(Unit $unit): ?string
+    public function silence(Unit $unit): ?Cause
     {
         $link = null === $unit->linkId ? null : $this->links[$unit->linkId] ?? null;
 
-        return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver))->silence($unit->name);
+        return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver))->silence();
     }
 
     public function curvesOfType(Unit $unit): ?TypeCurves

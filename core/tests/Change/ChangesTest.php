@@ -21,6 +21,7 @@ use Rigger\Core\Finding\Finding;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Judge\Judge;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\NotThere;
@@ -204,7 +205,7 @@ final class ChangesTest extends TestCase
         yield 'behind a sender' => [
             ['do' => 'connect-unit', 'unit' => self::id('Haar'), 'link' => 'link-1', 'receiver' => 'Fern'],
             'Put Haar behind sender Booth right, receiver on Fern',
-            static fn (Rig $rig): ?string => $rig->silence(Rigs::named($rig, 'Haar')),
+            static fn (Rig $rig): ?Cause => $rig->silence(Rigs::named($rig, 'Haar')),
             null,
         ];
         yield 'another desk' => [

@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Rigger\Core\Tests\Playback;
 
 use PHPUnit\Framework\TestCase;
+use Rigger\Core\Finding\LightWords;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Playback\CompiledRig;
+use Rigger\Core\Playback\Lamp;
 use Rigger\Core\Playback\PlayedUnit;
 use Rigger\Core\Tests\Profile\Charts;
 
 final class CompiledRigTest extends TestCase
 {
-    private static function tape(int $address, int $universe = 1, ?string $silence = null): PlayedUnit
+    private static function tape(int $address, int $universe = 1, ?Cause $silence = null): PlayedUnit
     {
         return new PlayedUnit(
             'id'.$address,
@@ -32,7 +35,7 @@ final class CompiledRigTest extends TestCase
         self::assertSame([true, true, true], array_column($lamps, 'responds'));
         self::assertEquals($lamps[0], $lamps[1]);
         self::assertGreaterThan(0, $lamps[0]->cells[0]['brightness']);
-        self::assertSame('No colour is up: raise one of Red (1), Green (2), Blue (3).', $lamps[2]->why);
+        self::assertEquals([Cause::noColour(['Red (1)', 'Green (2)', 'Blue (3)'])], $lamps[2]->causes);
     }
 
     public function testTwinsOfOneChartShowTheSameUnderTheirOwnNames(): void
@@ -71,27 +74,33 @@ final class CompiledRigTest extends TestCase
             [new PlayedUnit('a', 'Drum 1', 1, Span::at(1, 9), $mode, null), new PlayedUnit('b', 'Drum 2', 1, Span::at(1, 9), $mode, null)],
             1,
         ))->lamps([8 => $program]);
-        self::assertStringStartsWith('Drum 1 runs ', (string) $lamps[0]->why);
-        self::assertStringStartsWith('Drum 2 runs ', (string) $lamps[1]->why);
+        self::assertStringStartsWith('Drum 1 runs ', (string) LightWords::why($lamps[0]->causes, $lamps[0]->name));
+        self::assertStringStartsWith('Drum 2 runs ', (string) LightWords::why($lamps[1]->causes, $lamps[1]->name));
     }
 
     public function testAUnitThatNothingReachesSaysWhy(): void
     {
-        $silence = (new RadioLink('Booth left', 'Alder', 'Birch'))->silence('Tape');
+        $silence = (new RadioLink('Booth left', 'Alder', 'Birch'))->silence();
         $lamps = (new CompiledRig(
             [self::tape(1, 1, $silence), self::tape(1, 2), new PlayedUnit('x', 'Odd', 1, Span::at(1, 1), null, null)],
             1,
         ))->lamps([1 => 255]);
         self::assertSame([false, false, false], array_column($lamps, 'responds'));
-        self::assertSame('Tape does not respond: its receiver is set to Birch, and Booth left sends on Alder.', $lamps[0]->why);
-        self::assertSame('Tape is in universe 2, and the desk sends universe 1.', $lamps[1]->why);
-        self::assertStringContainsString('errors in its chart', (string) $lamps[2]->why);
+        self::assertSame([
+            ['Tape does not respond: its receiver is set to Birch, and Booth left sends on Alder.'],
+            ['Tape is in universe 2, and the desk sends universe 1.'],
+            ['Odd has errors in its chart: put them right in Fixtures.'],
+        ], array_map(static fn (Lamp $lamp): array => array_map(
+            static fn (Cause $one): string => LightWords::message($one, $lamp->name),
+            $lamp->causes,
+        ), $lamps));
     }
 
     public function testEqualNamesAreLinkedAndNoNameIsNot(): void
     {
-        self::assertNull((new RadioLink('Booth', 'Alder', 'Alder'))->silence('Tape'));
-        self::assertSame('Tape has no receiver set: Booth sends on Alder.', (new RadioLink('Booth', 'Alder', null))->silence('Tape'));
+        self::assertNull((new RadioLink('Booth', 'Alder', 'Alder'))->silence());
+        $cause = (new RadioLink('Booth', 'Alder', null))->silence();
+        self::assertSame('Tape has no receiver set: Booth sends on Alder.', LightWords::why(array_filter([$cause]), 'Tape'));
     }
 
     public function testChannelsPast512RestAtZero(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
+use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Playback\Lamp;
 
 /** One fixture on the stage strip. */
@@ -35,7 +36,7 @@ final readonly class LampView
             $lamp->pan,
             $lamp->tilt,
             $lamp->selfRunning,
-            $lamp->why,
+            LightWords::why($lamp->causes, $lamp->name),
         );
     }
 }

@@ -6,13 +6,14 @@ namespace Rigger\Core\Tests\Light;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CompiledMode;
-use Rigger\Core\Light\DarkReason;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Tests\Profile\Charts;
 
-final class DarkReasonTest extends TestCase
+final class CauseTest extends TestCase
 {
     /** @return iterable<string, array{list<array<string, mixed>>, list<int>, list<string>}> */
     public static function darkness(): iterable
@@ -83,6 +84,6 @@ final class DarkReasonTest extends TestCase
         $profile = ProfileReader::read(Json::decode(Json::encode(Charts::document($channels))));
         $mode = CompiledMode::of($profile, 'm');
         self::assertTrue($mode->light($values)->isDark());
-        self::assertSame($expected, array_map(static fn (DarkReason $one): string => $one->message, $mode->whyDark($values, 1)));
+        self::assertSame($expected, array_map(static fn (Cause $one): string => LightWords::message($one), $mode->whyDark($values, 1)));
     }
 }

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Light;
+
+use Rigger\Core\Profile\Channel;
+use Rigger\Core\Profile\RangeFunction;
+
+/** One thing that keeps a lamp dark, silent or busy with itself: a code and its figures. `Finding\LightWords` makes the sentence. */
+final readonly class Cause
+{
+    /**
+     * @param string                                      $code    dimmer_down, closed, no_colour, other_universe, not_linked, chart_errors or runs_itself
+     * @param array<string, int|string|list<string>|null> $figures what the sentence needs beside the unit's name, by the code's own names
+     * @param int|null                                    $channel offset; null when no single channel is to blame
+     * @param int|null                                    $value   where that channel stands
+     */
+    private function __construct(public string $code, public array $figures = [], public ?int $channel = null, public ?int $value = null)
+    {
+    }
+
+    public static function dimmerDown(Channel $channel, int $value): self
+    {
+        return new self('dimmer_down', ['channel' => $channel->title(), ...self::wayOut($channel)], $channel->offset, $value);
+    }
+
+    public static function closed(Channel $channel, int $value): self
+    {
+        $range = $channel->rangeAt($value);
+
+        return new self('closed', [
+            'channel' => $channel->title(),
+            'range' => $range?->title() ?? '',
+            'span' => $range?->span() ?? '',
+            ...self::wayOut($channel),
+        ], $channel->offset, $value);
+    }
+
+    /** @param list<string> $emitters names of the faders that would bring a colour up */
+    public static function noColour(array $emitters): self
+    {
+        return new self('no_colour', ['emitters' => $emitters]);
+    }
+
+    /** @param int $sent the universe that the desk sends */
+    public static function otherUniverse(int $universe, int $sent): self
+    {
+        return new self('other_universe', ['universe' => $universe, 'sent' => $sent]);
+    }
+
+    /** @param string|null $receiver the name its receiver is set to; null when none is set */
+    public static function notLinked(string $sender, string $sends, ?string $receiver): self
+    {
+        return new self('not_linked', ['sender' => $sender, 'sends' => $sends, 'receiver' => $receiver]);
+    }
+
+    /** Its chart cannot be used. */
+    public static function chartErrors(): self
+    {
+        return new self('chart_errors');
+    }
+
+    public static function runsItself(string $program): self
+    {
+        return new self('runs_itself', ['program' => $program]);
+    }
+
+    /**
+     * Where the channel lets light pass: the dimmer's own top, else the open range.
+     *
+     * @return array{full?: int, openFrom?: int, openSpan?: string}
+     */
+    private static function wayOut(Channel $channel): array
+    {
+        $dimmer = $channel->first(RangeFunction::Intensity);
+        if (null !== $dimmer) {
+            return ['full' => $dimmer->full()];
+        }
+        $open = $channel->first(RangeFunction::Open);
+
+        return match (true) {
+            null === $open => [],
+            $open->to >= 255 => ['openFrom' => $open->from],
+            default => ['openSpan' => $open->span()],
+        };
+    }
+}
