@@ -72,6 +72,15 @@ final class LibraryTest extends ApiTestCase
         self::assertSame($before, [$this->ask('GET', '/api/types')['total'], $this->ask('GET', '/api/rigs')['total']]);
     }
 
+    /** What came of a long request, where PHP found no room to lay the rest of it. */
+    public function testARequestThatFoundNoRoomIsToldAsAFullDisk(): void
+    {
+        $chart = (string) file_get_contents(\dirname(__DIR__, 2).'/demo/fixtures/lomas-haar.json');
+        $this->headers = ['CONTENT_LENGTH' => (string) \strlen($chart)];
+        self::assertSame('disk_full', $this->send('POST', '/api/import', substr($chart, 0, 200), 507)['type']);
+        $this->send('POST', '/api/import', $chart);
+    }
+
     public function testARigWithOneBadLineBringsInNothingOfIt(): void
     {
         $document = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/rigs/the-tidekeeper.json'), true);

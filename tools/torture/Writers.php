@@ -59,9 +59,10 @@ final class Writers
             [, $now] = $client->patiently('GET', '/api/rigs/'.$rig.'/version');
             $token = sprintf('w%d-%d-%s', $number, $turn, bin2hex(random_bytes(3)));
             $isUndo = 0 === $turn % 5 && $turn > 0;
-            [$status, $answer] = $isUndo
-                ? $client->patiently('POST', '/api/rigs/'.$rig.'/undo', ['version' => $now['version'] ?? 0], Client::key())
-                : $client->patiently('PATCH', '/api/rigs/'.$rig, ['version' => $now['version'] ?? 0, 'name' => $token], Client::key());
+            [$status, $answer] = $client->patiently('POST', '/api/rigs/'.$rig.'/changes', [
+                'base' => $now['version'] ?? 0,
+                'changes' => [$isUndo ? ['do' => 'undo'] : ['do' => 'rename-rig', 'name' => $token]],
+            ], Client::key());
             // Somebody else was quicker: nothing was changed, and nothing was promised.
             if (200 === $status) {
                 fwrite(
