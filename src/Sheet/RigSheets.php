@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Rigger\App\Sheet;
 
 use Rigger\App\Rig\View\DeskView;
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Rig\View\StripView;
 use Rigger\App\Rig\View\UnreachableView;
+use Rigger\App\Sheet\Draw\Flow;
+use Rigger\App\Sheet\Draw\PaperSize;
+use Rigger\App\Sheet\Draw\PdfPages;
+use Rigger\App\Sheet\Draw\Type;
+use Rigger\App\Sheet\Patch\ListSheet;
 
 /** A rig on paper: patch list, fader map, programming steps. A4, black on white. */
 final class RigSheets
@@ -16,52 +20,21 @@ final class RigSheets
     /** @return string the PDF */
     public static function of(RigView $rig): string
     {
-        $paper = new Paper($rig->name, $rig->venue.(null === $rig->desk ? '' : ' · '.$rig->desk->name));
-        self::patch($paper, $rig);
-        self::faders($paper, $rig);
-        self::looks($paper, $rig);
+        $flow = new Flow(new Type(), PaperSize::A4, $rig->name, $rig->venue.(null === $rig->desk ? '' : ' · '.$rig->desk->name));
+        $flow->section('Patch list');
+        ListSheet::on($flow, $rig->fixtures);
+        self::faders($flow, $rig);
+        self::looks($flow, $rig);
 
-        return $paper->pdf();
+        return PdfPages::of($flow->pages(), $rig->name);
     }
 
-    private static function patch(Paper $paper, RigView $rig): void
+    private static function faders(Flow $flow, RigView $rig): void
     {
-        $paper->section('Patch list');
-        if ([] === $rig->fixtures) {
-            $paper->line('Nothing hangs yet.');
-
-            return;
-        }
-        $paper->table([28, 44, 32, 82], [
-            'Name',
-            'Fixture, mode',
-            'Address',
-            'Set on the unit',
-        ], array_map(static fn (FixtureView $one): array => [
-            $one->name,
-            $one->maker.' '.$one->model.', '.$one->modeName,
-            \sprintf('%d.%03d to %03d', $one->universe, $one->address, $one->last),
-            self::setting($one),
-        ], $rig->fixtures));
-        $paper->line('Secondary safety bond on every unit overhead; nobody below while you work. Local rules decide.');
-    }
-
-    private static function setting(FixtureView $fixture): string
-    {
-        return implode('; ', array_filter([
-            $fixture->switches?->sum,
-            null === $fixture->display ? null : 'Shows '.$fixture->display,
-            $fixture->setup,
-            null === $fixture->linkId ? null : 'Receiver on '.($fixture->receiver ?? 'nothing yet'),
-        ], static fn (?string $part): bool => null !== $part && '' !== $part));
-    }
-
-    private static function faders(Paper $paper, RigView $rig): void
-    {
-        $paper->section('Fader map');
+        $flow->section('Fader map');
         $desk = $rig->desk;
         if (null === $desk) {
-            $paper->line('No desk is chosen.');
+            $flow->paragraph('No desk is chosen.');
 
             return;
         }
@@ -77,7 +50,7 @@ final class RigSheets
                 ];
             }
         }
-        $paper->table([16, 16, 16, 58, 80], ['zones' === $desk->layout ? 'Zone' : 'Button', 'Fader', 'Address', 'Moves', 'Ranges'], $rows);
+        $flow->table([16, 16, 16, 58, 80], ['zones' === $desk->layout ? 'Zone' : 'Button', 'Fader', 'Address', 'Moves', 'Ranges'], $rows);
     }
 
     private static function ranges(StripView $strip): string
@@ -85,23 +58,23 @@ final class RigSheets
         return implode(', ', array_map(static fn ($range): string => $range->from.'–'.$range->to.' '.$range->label, $strip->ranges));
     }
 
-    private static function looks(Paper $paper, RigView $rig): void
+    private static function looks(Flow $flow, RigView $rig): void
     {
-        $paper->section('Programming steps');
+        $flow->section('Programming steps');
         if ([] === $rig->looks) {
-            $paper->line('No look is recorded.');
+            $flow->paragraph('No look is recorded.');
         }
         foreach ($rig->looks as $look) {
-            $paper->heading(\sprintf('Bank %d, scene %d: %s', $look->bank, $look->number, $look->name));
+            $flow->heading(\sprintf('Bank %d, scene %d: %s', $look->bank, $look->number, $look->name));
             if (null !== $look->problem) {
-                $paper->line($look->problem);
+                $flow->paragraph($look->problem);
                 continue;
             }
             foreach ($look->lines as $index => $line) {
-                $paper->line(\sprintf('%d  %s', $index + 1, $line));
+                $flow->paragraph(\sprintf('%d. %s', $index + 1, $line));
             }
             if ([] !== $look->unreachable) {
-                $paper->line('No fader reaches '.implode(
+                $flow->paragraph('No fader reaches '.implode(
                     ', ',
                     array_map(
                         static fn (UnreachableView $one): string => $one->fixture.' '.$one->label.' at '.$one->value,

@@ -8,10 +8,10 @@ use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Flow;
 use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\Type;
 use Rigger\App\Sheet\Draw\Words;
-use Rigger\App\Sheet\PaperSize;
 use Rigger\Core\Desk\DeskManual;
 use Rigger\Core\Rig\Rig;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Draw;
 
-use Rigger\App\Sheet\PaperSize;
-
 /** Pages that fill from the top, each with a head and its number at the foot. Measures are millimetres. */
 final class Flow
 {
@@ -24,9 +22,10 @@ final class Flow
         private readonly string $title,
         private readonly string $subtitle,
         bool $isWide = false,
+        private readonly float $margin = self::MARGIN,
     ) {
         [$this->pageWidth, $this->pageHeight] = $isWide ? [$paper->height(), $paper->width()] : [$paper->width(), $paper->height()];
-        $this->width = $this->pageWidth - 2 * self::MARGIN;
+        $this->width = $this->pageWidth - 2 * $this->margin;
         $this->turn();
     }
 
@@ -43,7 +42,7 @@ final class Flow
 
     public function left(): float
     {
-        return $this->pageHeight - self::MARGIN - 5 - $this->y;
+        return $this->pageHeight - $this->margin - 5 - $this->y;
     }
 
     public function down(float $by): void
@@ -65,12 +64,32 @@ final class Flow
     public function turn(): void
     {
         $this->pages[] = new Page($this->pageWidth, $this->pageHeight);
-        $this->y = self::MARGIN + 5;
+        $this->y = $this->margin + 5;
         $this->page()->add(
-            $this->type->fitted(self::MARGIN, $this->y, $this->title, 14, $this->width * 0.6, true),
-            $this->type->fitted(self::MARGIN + $this->width, $this->y, $this->subtitle, 9, $this->width * 0.38, false, Align::Right),
+            $this->type->fitted($this->margin, $this->y, $this->title, 14, $this->width * 0.6, true),
+            $this->type->fitted($this->margin + $this->width, $this->y, $this->subtitle, 9, $this->width * 0.38, false, Align::Right),
         );
         $this->y += 4;
+    }
+
+    /** Begins a part of the document: its name over a line, never alone at the foot of a page. */
+    public function section(string $name): void
+    {
+        $this->room(24);
+        $this->y += 9;
+        $this->page()->add(
+            $this->type->words($this->margin, $this->y, $name, 13, true),
+            new Stroke($this->margin, $this->y + 1.6, $this->margin + $this->width, $this->y + 1.6, 0.2),
+        );
+        $this->y += 3.6;
+    }
+
+    public function heading(string $text): void
+    {
+        $this->room(14);
+        $this->y += 5.4;
+        $this->page()->add($this->type->words($this->margin, $this->y, $text, 10, true));
+        $this->y += 0.6;
     }
 
     public function paragraph(string $text, float $size = 9): void
@@ -78,7 +97,22 @@ final class Flow
         foreach ($this->type->wrap($text, $size, $this->width) as $line) {
             $this->room(5);
             $this->y += $size * Type::POINT * 1.3;
-            $this->page()->add($this->type->words(self::MARGIN, $this->y, $line, $size));
+            $this->page()->add($this->type->words($this->margin, $this->y, $line, $size));
+        }
+    }
+
+    /**
+     * Lines that stay together; ask for the room first.
+     *
+     * @param list<string> $lines
+     * @param float        $step  millimetres from one to the next
+     * @param float        $left  millimetres from the left margin
+     */
+    public function lines(array $lines, float $size, float $step, float $left): void
+    {
+        foreach ($lines as $line) {
+            $this->page()->add($this->type->words($this->margin + $left, $this->y + $step * 0.82, $line, $size));
+            $this->y += $step;
         }
     }
 
@@ -108,8 +142,8 @@ final class Flow
         $count = \count($this->pages);
         foreach ($this->pages as $index => $page) {
             $page->add($this->type->words(
-                $page->width - self::MARGIN,
-                $page->height - self::MARGIN + 3,
+                $page->width - $this->margin,
+                $page->height - $this->margin + 3,
                 \sprintf('%s · page %d of %d', $this->title, $index + 1, $count),
                 8,
                 false,
@@ -142,7 +176,7 @@ final class Flow
      */
     private function row(array $widths, array $cells, bool $isHead): void
     {
-        $x = self::MARGIN;
+        $x = $this->margin;
         foreach ($cells as $index => $lines) {
             foreach ($lines as $line => $words) {
                 $this->page()->add($this->type->words($x, $this->y + 4 + $line * 4.2, $words, 9, $isHead || 0 === $index));
@@ -150,6 +184,6 @@ final class Flow
             $x += $widths[$index];
         }
         $this->y += max(1, ...array_map(count(...), $cells)) * 4.2 + 1.4;
-        $this->page()->add(new Stroke(self::MARGIN, $this->y, self::MARGIN + $this->width, $this->y, $isHead ? 0.4 : 0.1));
+        $this->page()->add(new Stroke($this->margin, $this->y, $this->margin + $this->width, $this->y, $isHead ? 0.4 : 0.1));
     }
 }

@@ -7,21 +7,21 @@ namespace Rigger\App\Sheet\Draw;
 /** A page and what is drawn on it, the same for the printer and for the screen. Measures are millimetres. */
 final class Page
 {
-    /** @var list<Stroke|Box|Words> */
+    /** @var list<Stroke|Box|Area|Words> */
     private array $marks = [];
 
     public function __construct(public readonly float $width, public readonly float $height)
     {
     }
 
-    public function add(Stroke|Box|Words ...$marks): void
+    public function add(Stroke|Box|Area|Words ...$marks): void
     {
         foreach ($marks as $mark) {
             $this->marks[] = $mark;
         }
     }
 
-    /** @return list<Stroke|Box|Words> in the order in which they are drawn */
+    /** @return list<Stroke|Box|Area|Words> in the order in which they are drawn */
     public function marks(): array
     {
         return $this->marks;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Draw;
 
-use Rigger\App\Sheet\Pdf;
-
 /** Pages as a PDF. */
 final class PdfPages
 {
@@ -38,6 +36,7 @@ final class PdfPages
                         ['width' => $mark->width, 'dash' => $mark->isDashed ? '1,1' : 0, 'color' => [0]],
                     ),
                     $mark instanceof Box => self::box($pdf, $mark),
+                    $mark instanceof Area => $pdf->Polygon(array_merge(...$mark->corners), 'F', [], [$mark->grey]),
                     $mark instanceof Words => self::words($pdf, $mark),
                 };
             }

@@ -9,9 +9,10 @@ final class SvgPage
 {
     public static function of(Page $page): string
     {
-        $marks = array_map(static fn (Stroke|Box|Words $mark): string => match (true) {
+        $marks = array_map(static fn (Stroke|Box|Area|Words $mark): string => match (true) {
             $mark instanceof Stroke => self::stroke($mark),
             $mark instanceof Box => self::box($mark),
+            $mark instanceof Area => self::area($mark),
             $mark instanceof Words => self::words($mark),
         }, $page->marks());
 
@@ -53,6 +54,14 @@ final class SvgPage
             null === $grey ? 'none' : \sprintf('rgb(%d,%1$d,%1$d)', $grey),
             $mark->edge > 0 ? ' stroke="#000" stroke-width="'.self::mm($mark->edge).'"' : '',
         );
+    }
+
+    private static function area(Area $mark): string
+    {
+        return \sprintf('<polygon points="%s" fill="rgb(%d,%2$d,%2$d)"/>', implode(' ', array_map(
+            static fn (array $corner): string => self::mm($corner[0]).','.self::mm($corner[1]),
+            $mark->corners,
+        )), $mark->grey);
     }
 
     private static function words(Words $mark): string

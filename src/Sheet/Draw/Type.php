@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Draw;
 
-use Rigger\App\Sheet\Pdf;
-
 /** How wide words come out, from the typeface's own figures; so a page is laid out once for the printer and the screen. */
 final class Type
 {

@@ -12,9 +12,9 @@ use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Flow;
 use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\Type;
-use Rigger\App\Sheet\PaperSize;
 
 /** Cards to set units by, six on a page: address as switches or display, mode and run state in the unit's own words, and boxes to tick. */
 final readonly class CardSheet

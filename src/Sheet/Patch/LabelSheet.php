@@ -8,9 +8,9 @@ use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\Type;
-use Rigger\App\Sheet\PaperSize;
 
 /** A label for each unit, at true size: name and address to be read from the floor, mode and place below. */
 final readonly class LabelSheet

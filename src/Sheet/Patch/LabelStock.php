@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Sheet\PaperSize;
+use Rigger\App\Sheet\Draw\PaperSize;
 
 /** What labels are printed on. Measures are millimetres. */
 enum LabelStock: string

@@ -8,8 +8,8 @@ use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Sheet\Draw\Flow;
 use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Type;
-use Rigger\App\Sheet\PaperSize;
 
 /** The patch list, one row a unit. */
 final readonly class ListSheet
@@ -26,12 +26,20 @@ final readonly class ListSheet
     public function of(RigView $rig, array $fixtures, ListOrder $order): array
     {
         $flow = new Flow($this->type, $this->paper, $rig->name, $rig->venue.' · patch list by '.$order->value, true);
+        self::on($flow, $fixtures);
+
+        return $flow->pages();
+    }
+
+    /** @param list<FixtureView> $fixtures in the order in which they stand */
+    public static function on(Flow $flow, array $fixtures): void
+    {
         if ([] === $fixtures) {
             $flow->paragraph('Nothing hangs yet.');
 
-            return $flow->pages();
+            return;
         }
-        $flow->table([40, 14, 52, 34, 46, 87], [
+        $flow->table([36, 13, 50, 38, 44, 92], [
             'Name',
             'No.',
             'Fixture, mode',
@@ -48,8 +56,6 @@ final readonly class ListSheet
         ], $fixtures));
         $flow->down(2);
         $flow->paragraph('Secondary safety bond on every unit overhead; nobody below while you work. Local rules decide.');
-
-        return $flow->pages();
     }
 
     private static function words(FixtureView $one): string
@@ -57,6 +63,7 @@ final readonly class ListSheet
         return implode('; ', array_filter([
             $one->switches?->sum,
             null === $one->display ? null : 'shows '.$one->display,
+            $one->setup,
             null === $one->linkId ? null : 'receiver on '.($one->receiver ?? 'nothing yet'),
             null === $one->pan ? null : 'pan reversed in '.('unit' === $one->pan ? 'the unit' : 'software'),
             null === $one->tilt ? null : 'tilt reversed in '.('unit' === $one->tilt ? 'the unit' : 'software'),

@@ -7,8 +7,8 @@ namespace Rigger\App\Sheet\Patch;
 use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Type;
-use Rigger\App\Sheet\PaperSize;
 
 /** The patch on paper: a list, the squares of a universe, labels, or cards to set units by. */
 final readonly class PatchSheets

@@ -10,9 +10,9 @@ use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Flow;
 use Rigger\App\Sheet\Draw\Page;
+use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\Type;
-use Rigger\App\Sheet\PaperSize;
 use Rigger\Core\Patch\Span;
 
 /** The squares of a universe, one page each: 16 rows of 32, with the names of what listens there. */

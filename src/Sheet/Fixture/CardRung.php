@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Sheet;
+namespace Rigger\App\Sheet\Fixture;
 
 /** One range on a printed ladder. */
 final readonly class CardRung

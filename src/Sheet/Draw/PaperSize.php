@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Sheet;
+namespace Rigger\App\Sheet\Draw;
 
 /** Paper sizes of ISO 216, and Letter (ANSI A), in millimetres. */
 enum PaperSize: string

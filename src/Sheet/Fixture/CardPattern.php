@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Sheet;
+namespace Rigger\App\Sheet\Fixture;
 
 use Rigger\Core\Profile\RangeFunction;
 

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Sheet;
+namespace Rigger\App\Sheet\Fixture;
 
+use Rigger\App\Sheet\Draw\PaperSize;
+use Rigger\App\Sheet\Draw\PdfPages;
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\ChannelPlace;
 use Rigger\Core\Profile\ChartFinding;
@@ -37,7 +39,7 @@ final readonly class FixtureCard
         }
         $card->cautions();
 
-        return $card->paper->pdf();
+        return PdfPages::of($card->paper->pages(), $profile->maker.' '.$profile->model);
     }
 
     private function setting(): void
