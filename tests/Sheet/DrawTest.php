@@ -14,6 +14,7 @@ use Rigger\App\Sheet\Draw\PdfPages;
 use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\SvgPage;
 use Rigger\App\Sheet\Draw\Type;
+use Rigger\App\Sheet\Draw\Words;
 use Rigger\App\Tests\Support\PrintedFile;
 
 /** The one drawing layer of all sheets. */
@@ -49,7 +50,10 @@ final class DrawTest extends TestCase
         $flow->paragraph('and what it says');
         $flow->lines(['one', 'two'], 9, 4, 30);
         self::assertCount(2, $flow->pages());
-        $texts = array_map(static fn (object $mark): string => $mark->text ?? '', $flow->pages()[1]->marks());
-        self::assertSame(['Fader map', 'and what it says', 'one', 'two'], \array_slice(array_values(array_filter($texts)), 2, 4));
+        $texts = [];
+        foreach ($flow->pages()[1]->marks() as $mark) {
+            $texts = $mark instanceof Words ? [...$texts, $mark->text] : $texts;
+        }
+        self::assertSame(['Fader map', 'and what it says', 'one', 'two'], \\array_slice($texts, 2, 4));
     }
 }
