@@ -54,6 +54,6 @@ final class DrawTest extends TestCase
         foreach ($flow->pages()[1]->marks() as $mark) {
             $texts = $mark instanceof Words ? [...$texts, $mark->text] : $texts;
         }
-        self::assertSame(['Fader map', 'and what it says', 'one', 'two'], \\array_slice($texts, 2, 4));
+        self::assertSame(['Fader map', 'and what it says', 'one', 'two'], \array_slice($texts, 2, 4));
     }
 }
