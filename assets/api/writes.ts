@@ -2,7 +2,6 @@
 const QUESTIONS = [
   /^\/api\/calc\//,
   /^\/api\/charts\//,
-  /^\/api\/range-line$/,
   /^\/api\/large-set$/,
   /^\/api\/desks\/check$/,
   /\/preview$/,

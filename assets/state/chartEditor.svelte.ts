@@ -1,8 +1,7 @@
 import { answered, api, calc } from '../api/client';
-import type { Chart, ChartAnswer, ChartEdit, ChartMode, ChartRange, Evaluation } from '../api/chart';
+import type { Chart, ChartAnswer, ChartEdit, ChartMode, Evaluation } from '../api/chart';
 import { ApiError, wordsOf } from '../api/errors';
 import type { ChartFinding } from '../api/types';
-import { putRange } from '../lib/chart';
 import type { RigSession } from './rig.svelte';
 
 export type WorkView = 'chart' | 'paste' | 'modes' | 'unit' | 'revisions' | 'alikes' | 'learn';
@@ -62,15 +61,33 @@ export class ChartEditor {
    */
   async edit(edit: ChartEdit): Promise<string | null> {
     try {
-      const body = { chart: this.chart, edit } as unknown as {
-        chart: Record<string, never>;
-        edit: Record<string, never>;
-      };
-      const answer = await answered(api.POST('/api/charts/edit', { body }));
-      return await this.save(answer.chart as unknown as Chart);
+      return await this.save(await this.#after(edit));
     } catch (error) {
       this.problem = wordsOf(error);
       return this.problem;
+    }
+  }
+
+  /** A mode more, which is then the one that is written. */
+  async addMode(mode: { name: string; count: number; display: string; setup: string }): Promise<string | null> {
+    try {
+      const chart = await this.#after({ op: 'add-mode', ...mode });
+      const problem = await this.save(chart);
+      if (problem === null) this.modeKey = chart.modes.at(-1)?.key ?? null;
+      return problem;
+    } catch (error) {
+      return wordsOf(error);
+    }
+  }
+
+  /** A typed range onto the selected channel, over the one it was opened from if any. */
+  async putRange(line: string, at: number | null): Promise<string | null> {
+    const edit = this.#rangeEdit(line, at);
+    if (!edit) return null;
+    try {
+      return await this.save(await this.#after(edit));
+    } catch (error) {
+      return wordsOf(error);
     }
   }
 
@@ -89,28 +106,13 @@ export class ChartEditor {
     return (this.chart.record?.observed ?? []).find((one) => one.mode === this.mode?.key && one.channel === offset);
   }
 
-  /** Reads a typed line in the language of ranges. */
-  async read(text: string): Promise<{ range: ChartRange } | { problem: string }> {
-    try {
-      const body = { text, emitters: (this.chart.emitters ?? []) as unknown as Record<string, never>[] };
-      const answer = await answered(api.POST('/api/range-line', { body }));
-      return { range: answer.range as unknown as ChartRange };
-    } catch (error) {
-      return { problem: wordsOf(error) };
-    }
-  }
-
-  /** What would be said of the chart with the line that is being typed; back to the stored chart when it says nothing yet. */
-  async preview(text: string, at: number | null): Promise<void> {
+  /** What would be said of the chart with the line that is being typed; of the stored one while it says nothing yet. */
+  async preview(line: string, at: number | null): Promise<void> {
     const turn = ++this.#turn;
-    const [mode, channel] = [this.mode, this.channel];
-    const read = text.trim() === '' || text.trim().startsWith('+') ? null : await this.read(text);
-    if (turn !== this.#turn) return;
-    await this.check(
-      read && 'range' in read && mode && channel
-        ? putRange(this.chart, mode.key, channel.offset, read.range, at)
-        : this.chart,
-    );
+    const edit = line.trim() === '' || line.trim().startsWith('+') ? null : this.#rangeEdit(line, at);
+    // A line that cannot be read yet changes nothing; what is wrong with it is told when it is taken.
+    const chart = edit ? await this.#after(edit).catch(() => this.chart) : this.chart;
+    if (turn === this.#turn) await this.check(chart);
   }
 
   /** Where pan and tilt point at the mode's resting values. */
@@ -139,5 +141,19 @@ export class ChartEditor {
     } catch (error) {
       this.problem = wordsOf(error);
     }
+  }
+
+  async #after(edit: ChartEdit): Promise<Chart> {
+    const body = { chart: this.chart, edit } as unknown as {
+      chart: Record<string, never>;
+      edit: Record<string, never>;
+    };
+    return (await answered(api.POST('/api/charts/edit', { body }))).chart as unknown as Chart;
+  }
+
+  #rangeEdit(line: string, at: number | null): ChartEdit | null {
+    return this.mode && this.channel
+      ? { op: 'put-range', mode: this.mode.key, channel: this.channel.offset, line, range: at }
+      : null;
   }
 }

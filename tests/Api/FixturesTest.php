@@ -104,16 +104,6 @@ final class FixturesTest extends ApiTestCase
         self::assertSame('chart.modes[0].channels[0].ranges[0].colour', $problem['violations'][0]['path']);
     }
 
-    public function testALineIsReadWithTheFixturesOwnEmitters(): void
-    {
-        $lime = ['key' => 'lime', 'x' => 0.41, 'y' => 0.555, 'flux' => 0.9];
-        $answer = $this->ask('POST', '/api/range-line', ['text' => '0-255 lime', 'emitters' => [$lime]]);
-        self::assertSame('lime', $answer['range']['emitter']);
-        self::assertSame('0-255 emitter lime 0-100 Lime', $answer['line']);
-        $problem = $this->ask('POST', '/api/range-line', ['text' => '0-255 lime', 'emitters' => []], 422);
-        self::assertSame(['text', 'range_line'], [$problem['violations'][0]['path'], $problem['violations'][0]['code']]);
-    }
-
     public function testTheLibraryIsSearchedByMakerAndModel(): void
     {
         $this->demoRig();

@@ -452,23 +452,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/range-line": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** "24-210 strobe 0.8-16" to a range of the open format. */
-        post: operations["post_rigger_app_http_fixtures_rangeline_read"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/range-words": {
         parameters: {
             query?: never;
@@ -477,7 +460,7 @@ export interface paths {
             cookie?: never;
         };
         /** Every word that may say what a range does; the fixture's emitters are words too. */
-        get: operations["get_rigger_app_http_fixtures_rangeline_words"];
+        get: operations["get_rigger_app_http_fixtures_rangewords_words"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2894,37 +2877,7 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_fixtures_rangeline_read: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": {
-                    text: string;
-                    emitters: Record<string, never>[];
-                };
-            };
-        };
-        responses: {
-            /** @description The range */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        range: Record<string, never>;
-                        line: string;
-                    };
-                };
-            };
-        };
-    };
-    get_rigger_app_http_fixtures_rangeline_words: {
+    get_rigger_app_http_fixtures_rangewords_words: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,12 +8,15 @@ use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
 use Rigger\Core\Profile\ChartRecordReader;
+use Rigger\Core\Profile\EmitterReader;
 
 /** {"op", …} to a ChartEdit. */
 final class EditReader
 {
     /** Members beside `op` of each edit. */
     private const MEMBERS = [
+        'add-channel' => ['mode', 'label'],
+        'add-mode' => ['name', 'count', 'display', 'setup'],
         'accept' => ['code', 'mode', 'channel', 'from', 'to', 'note'],
         'close-up' => ['mode'],
         'copy-block' => ['mode', 'channel', 'count', 'copies'],
@@ -29,7 +32,15 @@ final class EditReader
         'part-overlap' => ['mode', 'channel'],
         'paste-rows' => ['mode', 'channel', 'text'],
         'release-fine' => ['mode', 'channel'],
+        'put-emitter' => ['emitter'],
+        'put-range' => ['mode', 'channel', 'line', 'range'],
+        'remove-channel' => ['mode', 'channel'],
+        'remove-emitter' => ['key'],
+        'remove-mode' => ['mode'],
+        'remove-range' => ['mode', 'channel', 'range'],
         'rescale' => ['scale', 'mode', 'channel'],
+        'set-channel' => ['mode', 'channel', 'label', 'default', 'cell', 'fineOf'],
+        'set-mode' => ['mode', 'name', 'count', 'display', 'setup'],
         'split' => ['mode', 'channel', 'at'],
         'state-count' => ['mode'],
         'take-page' => ['text', 'modes', 'names'],
@@ -45,6 +56,8 @@ final class EditReader
 
         return match ($op) {
             'accept' => self::accept($in),
+            'add-channel' => new AddChannel($in->text('mode'), $in->text('label')),
+            'add-mode' => new AddMode(self::name($in), $in->whole('count', 1, 512), self::words($in, 'display'), self::words($in, 'setup')),
             'close-up' => NumberChannels::closingUp($in->text('mode')),
             'copy-block' => new CopyBlock(self::target($in), $in->whole('count', 1, 512), $in->whole('copies', 1, 511)),
             'fill-gap' => new FillGap(
@@ -72,16 +85,83 @@ final class EditReader
             'part-overlap' => new PartOverlap(self::target($in)),
             'paste-rows' => new PasteRows(self::target($in), $in->text('text')),
             'release-fine' => new ReleaseFine(self::target($in)),
+            'put-emitter' => new PutEmitter(EmitterReader::read($in->raw('emitter'), $in->path('emitter'))),
+            'put-range' => new PutRange(
+                self::target($in),
+                $in->text('line'),
+                $in->has('range') && !$in->isNull('range') ? $in->whole('range', 0, 511) : null,
+            ),
+            'remove-channel' => new RemoveChannel(self::target($in)),
+            'remove-emitter' => new RemoveEmitter($in->text('key')),
+            'remove-mode' => new RemoveMode($in->text('mode')),
+            'remove-range' => new RemoveRange(self::target($in), $in->whole('range', 0, 511)),
             'rescale' => new Rescale(
                 ValueScale::from($in->choice('scale', array_column(ValueScale::cases(), 'value'))),
                 $in->has('channel') ? self::target($in) : null,
             ),
+            'set-channel' => new SetChannel(self::target($in), self::wishOfChannel($in)),
+            'set-mode' => new SetMode($in->text('mode'), self::wishOfMode($in)),
             'split' => new SplitRange(self::target($in), $in->whole('at', 0, 255)),
             'state-count' => new StateCount($in->text('mode')),
             'take-page' => self::page($in),
             'tried' => new MarkTried(self::target($in)),
             default => throw InputError::notAChoice($in->path('op'), $op, array_keys(self::MEMBERS)),
         };
+    }
+
+    /** @return array{name?: string, count?: int, display?: string|null, setup?: string|null} */
+    private static function wishOfMode(Members $in): array
+    {
+        $wish = [];
+        if ($in->has('name')) {
+            $wish['name'] = self::name($in);
+        }
+        if ($in->has('count')) {
+            $wish['count'] = $in->whole('count', 1, 512);
+        }
+        foreach (['display', 'setup'] as $member) {
+            if ($in->has($member)) {
+                $wish[$member] = self::words($in, $member);
+            }
+        }
+
+        return $wish;
+    }
+
+    /** @return array{label?: string, default?: int, cell?: int|null, fineOf?: int|null} */
+    private static function wishOfChannel(Members $in): array
+    {
+        $wish = [];
+        if ($in->has('label')) {
+            $wish['label'] = $in->text('label');
+        }
+        if ($in->has('default')) {
+            $wish['default'] = $in->whole('default', 0, 255);
+        }
+        foreach (['cell', 'fineOf'] as $member) {
+            if ($in->has($member)) {
+                $wish[$member] = $in->isNull($member) ? null : $in->whole($member, 1, 512);
+            }
+        }
+
+        return $wish;
+    }
+
+    private static function name(Members $in): string
+    {
+        $name = trim($in->text('name'));
+
+        return '' === $name
+            ? throw InputError::because('missing', $in->path('name'), 'A mode needs a name, as the unit shows it.')
+            : $name;
+    }
+
+    /** Words that may be left out: nothing typed is none. */
+    private static function words(Members $in, string $member): ?string
+    {
+        $words = $in->has($member) && !$in->isNull($member) ? trim($in->text($member)) : '';
+
+        return '' === $words ? null : $words;
     }
 
     private static function target(Members $in): Target

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rigger\Core\Edit;
 
 use Rigger\Core\Input\InputError;
-use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\FixtureProfile;
 
 /** Puts a channel at another place of its mode; the others close up, and fine channels keep their coarse ones. */
@@ -26,17 +25,7 @@ final readonly class MoveChannel implements ChartEdit
         }
         $moved = array_splice($order, (int) $at, 1);
         array_splice($order, $this->to - 1, 0, $moved);
-        $places = [];
-        foreach ($order as $index => $channel) {
-            $places[$channel->offset] = $index + 1;
-        }
 
-        return $profile->withMode($mode->withChannels(array_map(
-            static fn (Channel $one): Channel => $one->at(
-                $places[$one->offset],
-                null === $one->fineOf ? null : ($places[$one->fineOf] ?? $one->fineOf),
-            ),
-            $order,
-        )));
+        return $profile->withMode(Order::of($mode, $order));
     }
 }

@@ -18,10 +18,16 @@ final readonly class Target
 
     public function mode(FixtureProfile $profile): Mode
     {
-        return $profile->mode($this->modeKey) ?? throw InputError::because(
+        return self::modeOf($profile, $this->modeKey);
+    }
+
+    /** @throws InputError unknown_mode */
+    public static function modeOf(FixtureProfile $profile, string $key): Mode
+    {
+        return $profile->mode($key) ?? throw InputError::because(
             'unknown_mode',
             'edit.mode',
-            \sprintf('There is no mode %s in this chart.', InputError::quote($this->modeKey)),
+            \sprintf('There is no mode %s in this chart.', InputError::quote($key)),
         );
     }
 
