@@ -50,7 +50,7 @@ final class GoldenTest extends ApiTestCase
         if ($isWriting) {
             file_put_contents(
                 $path,
-                gzencode(json_encode($seen, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES), 9),
+                gzencode(json_encode($seen, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)),
             );
         }
         $seen = json_decode(json_encode($seen, \JSON_THROW_ON_ERROR), true, 512, \JSON_THROW_ON_ERROR);
