@@ -101,10 +101,11 @@ test('the patch goes out as a list and comes back; every row is reported first',
   await expect(set.getByText('Unit 171: 2.001 to 003.')).toBeVisible();
 });
 
-test('lists, squares, labels and cards are shown as they print', async ({ page, request }) => {
+test('every sheet is shown as it prints', async ({ page, request }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'sheets');
   for (const [name, pages] of [
+    ['The whole rig', '6 pages, 210 × 297 mm'],
     ['Patch list', '1 page, 297 × 210 mm'],
     ['Squares of 512', '1 page, 297 × 210 mm'],
     ['Labels', '1 page, 210 × 297 mm'],

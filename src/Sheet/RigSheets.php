@@ -9,16 +9,16 @@ use Rigger\App\Rig\View\RigView;
 use Rigger\App\Rig\View\StripView;
 use Rigger\App\Rig\View\UnreachableView;
 use Rigger\App\Sheet\Draw\Flow;
+use Rigger\App\Sheet\Draw\Page;
 use Rigger\App\Sheet\Draw\PaperSize;
-use Rigger\App\Sheet\Draw\PdfPages;
 use Rigger\App\Sheet\Draw\Type;
 use Rigger\App\Sheet\Patch\ListSheet;
 
 /** A rig on paper: patch list, fader map, programming steps. A4, black on white. */
 final class RigSheets
 {
-    /** @return string the PDF */
-    public static function of(RigView $rig): string
+    /** @return non-empty-list<Page> */
+    public static function of(RigView $rig): array
     {
         $flow = new Flow(new Type(), PaperSize::A4, $rig->name, $rig->venue.(null === $rig->desk ? '' : ' · '.$rig->desk->name));
         $flow->section('Patch list');
@@ -26,7 +26,7 @@ final class RigSheets
         self::faders($flow, $rig);
         self::looks($flow, $rig);
 
-        return PdfPages::of($flow->pages(), $rig->name);
+        return $flow->pages();
     }
 
     private static function faders(Flow $flow, RigView $rig): void

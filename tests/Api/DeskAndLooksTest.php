@@ -142,6 +142,10 @@ final class DeskAndLooksTest extends ApiTestCase
             self::assertStringContainsString($words, $text);
         }
         self::assertMatchesRegularExpression('/Page size:.*A4/', $size);
+        $shown = $this->ask('GET', '/api/rigs/'.$id.'/sheets');
+        self::assertSame(1, preg_match('/^Pages: +(\d+)$/m', $size, $found));
+        self::assertSame([(int) $found[1], 210.0], [$shown['count'], (float) $shown['width']]);
+        self::assertStringContainsString('Patch list', $shown['svg'][0]);
     }
 
     public function testARigDeletedElsewhereIsSaidToBeGone(): void

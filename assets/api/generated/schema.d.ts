@@ -826,7 +826,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_rigger_app_http_sheets_sheets__invoke"];
+        get: operations["get_rigger_app_http_sheets_sheets_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{id}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same pages for the screen. */
+        get: operations["get_rigger_app_http_sheets_sheets_preview"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3469,7 +3486,7 @@ export interface operations {
             };
         };
     };
-    get_rigger_app_http_sheets_sheets__invoke: {
+    get_rigger_app_http_sheets_sheets_pdf: {
         parameters: {
             query?: never;
             header?: never;
@@ -3487,6 +3504,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": unknown;
+                };
+            };
+        };
+    };
+    get_rigger_app_http_sheets_sheets_preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetPagesView"];
                 };
             };
         };

@@ -8,7 +8,6 @@
   import { screenScale } from '../../state/screenScale.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
-  import Paper from './Paper.svelte';
 
   /** Everything that prints: chosen at the left, seen as it will come out, saved as a PDF. */
   const session = useRig();
@@ -36,17 +35,18 @@
 
   const pages = createQuery(() => ({
     queryKey: ['rig', session.id, 'sheets', rig.version, kind, query],
-    enabled: kind !== 'rig',
     placeholderData: (before) => before,
     retry: false,
     queryFn: () =>
-      kind === 'tape'
-        ? answered(api.GET('/api/rigs/{rig}/tape', { params: { path: { rig: session.id }, query: { paper } } }))
-        : answered(
-            api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
-              params: { path: { rig: session.id, kind: kind === 'rig' ? 'list' : kind }, query },
-            }),
-          ),
+      kind === 'rig'
+        ? answered(api.GET('/api/rigs/{id}/sheets', { params: { path: { id: session.id } } }))
+        : kind === 'tape'
+          ? answered(api.GET('/api/rigs/{rig}/tape', { params: { path: { rig: session.id }, query: { paper } } }))
+          : answered(
+              api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
+                params: { path: { rig: session.id, kind }, query },
+              }),
+            ),
   }));
   const file = $derived(
     kind === 'rig'
@@ -147,11 +147,11 @@
     <div class="flex items-center gap-3 pb-2.5">
       <h2 class="flex-1">
         {KINDS.find(([one]) => one === kind)?.[1]}
-        {#if kind !== 'rig' && pages.data}<span class="dim ml-1 text-[12.5px] font-[400]"
+        {#if pages.data}<span class="dim ml-1 text-[12.5px] font-[400]"
             >{plural(pages.data.count, 'page')}, {Math.round(pages.data.width)} × {Math.round(pages.data.height)} mm</span
           >{/if}
       </h2>
-      {#if kind === 'rig' || !pages.error}<a class="btn btn-primary" href={file} download>Save the PDF</a>{/if}
+      {#if !pages.error}<a class="btn btn-primary" href={file} download>Save the PDF</a>{/if}
     </div>
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <div
@@ -161,8 +161,7 @@
       role="region"
       aria-label="What the sheets say"
     >
-      {#if kind === 'rig'}<Paper {rig} />
-      {:else if pages.error}<p class="p-4 text-[13px]" role="alert">{wordsOf(pages.error)}</p>
+      {#if pages.error}<p class="p-4 text-[13px]" role="alert">{wordsOf(pages.error)}</p>
       {:else if pages.data}
         {#each pages.data.svg as svg, index (index)}
           <img
