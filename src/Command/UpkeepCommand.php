@@ -47,7 +47,7 @@ final class UpkeepCommand extends Command
                 $this->isWanted = false;
             });
         }
-        while ($this->isWanted) {
+        while ($this->isStillWanted()) {
             try {
                 $this->once();
             } catch (DatabaseException|Problem|\RuntimeException $problem) {
@@ -55,10 +55,19 @@ final class UpkeepCommand extends Command
                 $this->logger->warning('Upkeep: {message}', ['message' => $problem->getMessage()]);
             }
             $this->database->close();
-            sleep(self::EVERY_SECONDS); // Broken off by a signal.
+            // A signal breaks a sleep off, but one that came during the work does not: so it sleeps a second at a time.
+            for ($waited = 0; $this->isStillWanted() && $waited < self::EVERY_SECONDS; ++$waited) {
+                sleep(1);
+            }
         }
 
         return self::SUCCESS;
+    }
+
+    /** A signal may have come since it was asked last. */
+    private function isStillWanted(): bool
+    {
+        return $this->isWanted;
     }
 
     private function once(): void
