@@ -60,35 +60,19 @@ export class ChartEditor {
    * @returns null when it was taken, else why not
    */
   async edit(edit: ChartEdit): Promise<string | null> {
-    try {
-      return await this.save(await this.#after(edit));
-    } catch (error) {
-      this.problem = wordsOf(error);
-      return this.problem;
-    }
+    this.problem = await this.#make(edit);
+    return this.problem;
   }
 
   /** A mode more, which is then the one that is written. */
-  async addMode(mode: { name: string; count: number; display: string; setup: string }): Promise<string | null> {
-    try {
-      const chart = await this.#after({ op: 'add-mode', ...mode });
-      const problem = await this.save(chart);
-      if (problem === null) this.modeKey = chart.modes.at(-1)?.key ?? null;
-      return problem;
-    } catch (error) {
-      return wordsOf(error);
-    }
+  addMode(mode: { name: string; count: number; display: string; setup: string }): Promise<string | null> {
+    return this.#make({ op: 'add-mode', ...mode }, (chart) => (this.modeKey = chart.modes.at(-1)?.key ?? null));
   }
 
   /** A typed range onto the selected channel, over the one it was opened from if any. */
   async putRange(line: string, at: number | null): Promise<string | null> {
     const edit = this.#rangeEdit(line, at);
-    if (!edit) return null;
-    try {
-      return await this.save(await this.#after(edit));
-    } catch (error) {
-      return wordsOf(error);
-    }
+    return edit ? this.#make(edit) : null;
   }
 
   /** An edit of the selected channel. */
@@ -140,6 +124,18 @@ export class ChartEditor {
       this.findings = (await answered(api.POST('/api/charts/check', { body }))).findings;
     } catch (error) {
       this.problem = wordsOf(error);
+    }
+  }
+
+  /** @returns null when it was taken, else why not */
+  async #make(edit: ChartEdit, whenTaken: (chart: Chart) => void = () => {}): Promise<string | null> {
+    try {
+      const chart = await this.#after(edit);
+      const problem = await this.save(chart);
+      if (problem === null) whenTaken(chart);
+      return problem;
+    } catch (error) {
+      return wordsOf(error);
     }
   }
 

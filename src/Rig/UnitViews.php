@@ -62,7 +62,7 @@ final class UnitViews
             $mode->setup,
             $unit->linkId,
             $unit->receiver,
-            LightWords::why(array_filter([$this->rig->silence($unit)]), $unit->name),
+            LightWords::silence($this->rig, $unit),
             $this->settings[$unit->revision()->id] ??= array_map(
                 static fn (array $line): SettingLineView => new SettingLineView(...$line),
                 $profile->unit?->sentences() ?? [],

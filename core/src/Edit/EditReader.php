@@ -15,9 +15,9 @@ final class EditReader
 {
     /** Members beside `op` of each edit. */
     private const MEMBERS = [
+        'accept' => ['code', 'mode', 'channel', 'from', 'to', 'note'],
         'add-channel' => ['mode', 'label'],
         'add-mode' => ['name', 'count', 'display', 'setup'],
-        'accept' => ['code', 'mode', 'channel', 'from', 'to', 'note'],
         'close-up' => ['mode'],
         'copy-block' => ['mode', 'channel', 'count', 'copies'],
         'fill-gap' => ['mode', 'channel', 'at', 'by'],
@@ -31,9 +31,9 @@ final class EditReader
         'observe' => ['mode', 'channel', 'notes', 'take'],
         'part-overlap' => ['mode', 'channel'],
         'paste-rows' => ['mode', 'channel', 'text'],
-        'release-fine' => ['mode', 'channel'],
         'put-emitter' => ['emitter'],
         'put-range' => ['mode', 'channel', 'line', 'range'],
+        'release-fine' => ['mode', 'channel'],
         'remove-channel' => ['mode', 'channel'],
         'remove-emitter' => ['key'],
         'remove-mode' => ['mode'],

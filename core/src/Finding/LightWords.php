@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Finding;
 
 use Rigger\Core\Light\Cause;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 
 /** The sentences of what keeps a lamp dark, silent or busy with itself. */
 final class LightWords
@@ -43,6 +45,14 @@ final class LightWords
             'chart_errors' => \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit),
             default => \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit, self::word($cause, 'program')),
         };
+    }
+
+    /** Why nothing that is sent reaches a unit behind radio; null when it does. */
+    public static function silence(Rig $rig, Unit $unit): ?string
+    {
+        $cause = $rig->silence($unit);
+
+        return null === $cause ? null : self::message($cause, $unit->name);
     }
 
     /**

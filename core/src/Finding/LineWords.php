@@ -25,7 +25,7 @@ final class LineWords
         $link = $rig->link($finding->linkId ?? '');
 
         return match ($finding->code) {
-            'not_linked' => self::silence($rig, $finding->units[0]),
+            'not_linked' => (string) LightWords::silence($rig, $rig->unit($finding->units[0])),
             'no_receiver' => \sprintf('%s sends on %s, and no receiver is set to it.', $link->label, $link->name),
             default => \sprintf(
                 '%s and %s both send on %s: receivers will follow either. One sender for each name.',
@@ -34,13 +34,5 @@ final class LineWords
                 $link->name,
             ),
         };
-    }
-
-    private static function silence(Rig $rig, string $unitId): string
-    {
-        $unit = $rig->unit($unitId);
-        $cause = $rig->silence($unit);
-
-        return null === $cause ? '' : LightWords::message($cause, $unit->name);
     }
 }

@@ -48,18 +48,7 @@ final readonly class FixtureProfile
     /** @param list<Mode> $modes */
     public function withModes(array $modes): self
     {
-        return new self(
-            $this->maker,
-            $this->model,
-            $this->kind,
-            $this->watts,
-            $this->emitters,
-            $this->movement,
-            $modes,
-            $this->switches,
-            $this->unit,
-            $this->record,
-        );
+        return $this->with($modes, $this->emitters, $this->record);
     }
 
     /** With this mode in the place of the one of the same key. */
@@ -71,34 +60,12 @@ final readonly class FixtureProfile
     /** @param list<Emitter> $emitters */
     public function withEmitters(array $emitters): self
     {
-        return new self(
-            $this->maker,
-            $this->model,
-            $this->kind,
-            $this->watts,
-            $emitters,
-            $this->movement,
-            $this->modes,
-            $this->switches,
-            $this->unit,
-            $this->record,
-        );
+        return $this->with($this->modes, $emitters, $this->record);
     }
 
     public function withRecord(?ChartRecord $record): self
     {
-        return new self(
-            $this->maker,
-            $this->model,
-            $this->kind,
-            $this->watts,
-            $this->emitters,
-            $this->movement,
-            $this->modes,
-            $this->switches,
-            $this->unit,
-            $record,
-        );
+        return $this->with($this->modes, $this->emitters, $record);
     }
 
     public function named(string $maker, string $model): self
@@ -158,5 +125,25 @@ final readonly class FixtureProfile
     public function isLightless(): bool
     {
         return \in_array($this->kind, ['effect', 'hazer', 'motor'], true);
+    }
+
+    /**
+     * @param list<Mode>    $modes
+     * @param list<Emitter> $emitters
+     */
+    private function with(array $modes, array $emitters, ?ChartRecord $record): self
+    {
+        return new self(
+            $this->maker,
+            $this->model,
+            $this->kind,
+            $this->watts,
+            $emitters,
+            $this->movement,
+            $modes,
+            $this->switches,
+            $this->unit,
+            $record,
+        );
     }
 }
