@@ -13,4 +13,10 @@ return (new PhpCsFixer\Config())
         'single_line_throw' => false,
     ])
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/config'])->notPath('reference.php'));
+    ->setFinder(PhpCsFixer\Finder::create()->in([
+        __DIR__.'/core',
+        __DIR__.'/src',
+        __DIR__.'/tests',
+        __DIR__.'/migrations',
+        __DIR__.'/config',
+    ])->notPath('reference.php'));

@@ -68,7 +68,7 @@ test('the same work with keys only', async ({ page, request }) => {
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
   await page.keyboard.press('Control+Shift+z');
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.099');
-  await tabTo(page, 'button', 'Add fixtures');
+  await tabTo(page, 'button', 'Add units');
   await page.keyboard.press('Enter');
   await tabTo(page, 'combobox', 'Fixture');
   await page.keyboard.type(`Ousel ${model}`);

@@ -70,13 +70,13 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
 
   // Patch: three, and a twin of the first.
   await page.getByRole('link', { name: /^Patch/ }).click();
-  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('button', { name: 'Add units' }).click();
   await page.getByRole('combobox', { name: 'Fixture' }).selectOption({ label: `Skerry ${model}` });
   await page.getByLabel('How many', { exact: true }).fill('3');
   await page.getByLabel('Name on the tape').fill('Mote');
   await page.getByRole('button', { name: 'Hang them' }).click();
   await expect(page.getByRole('textbox', { name: 'Address of Mote 3' })).toHaveValue('1.007');
-  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('button', { name: 'Add units' }).click();
   await page.getByRole('combobox', { name: 'Address', exact: true }).selectOption({ label: 'Twin of Mote 1, 1.001' });
   await page.getByRole('button', { name: 'Hang as twin' }).click();
   await expect(page.getByText('twin of Mote 1', { exact: true })).toBeVisible();

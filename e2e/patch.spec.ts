@@ -26,7 +26,7 @@ test('twelve are added in pairs, seen on the tape first; several faults are put 
 }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'patch');
-  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('button', { name: 'Add units' }).click();
   await page.getByRole('combobox', { name: 'Fixture' }).selectOption({ label: 'Ferrow Twin White' });
   await page.getByLabel('How many', { exact: true }).fill('12');
   await page.getByLabel('How many share an address').selectOption('pairs');
@@ -41,7 +41,7 @@ test('twelve are added in pairs, seen on the tape first; several faults are put 
   const address = page.getByRole('textbox', { name: 'Address of Gleam 11' });
   await address.fill('1.060');
   await address.press('Enter');
-  await page.getByRole('button', { name: 'Add fixtures' }).focus();
+  await page.getByRole('button', { name: 'Add units' }).focus();
   await page.reload();
   const all = page.getByRole('button', { name: 'Put all right: 2 ladder trips' });
   await all.click();

@@ -51,11 +51,11 @@ test('answers of a form survive a reload: units to hang, numbering, a curve, wan
 }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'patch');
-  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('button', { name: 'Add units' }).click();
   await page.getByRole('textbox', { name: 'How many' }).fill('3');
   await page.getByRole('textbox', { name: 'Name on the tape' }).fill('Lantern');
   await page.reload();
-  await page.getByRole('button', { name: 'Add fixtures' }).click();
+  await page.getByRole('button', { name: 'Add units' }).click();
   await expect(page.getByRole('textbox', { name: 'How many' })).toHaveValue('3');
   await expect(page.getByRole('textbox', { name: 'Name on the tape' })).toHaveValue('Lantern');
   await page.getByRole('button', { name: /Kept/ }).click();
@@ -233,7 +233,7 @@ test('a venue goes out as one document and comes back', async ({ page, request }
     .setInputFiles({ name: 'hall.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await expect(page.getByText('Brought in the venue')).toContainText('Mill Lane Hall');
   await page.getByRole('button', { name: 'Close' }).first().click();
-  await expect(page.getByText(/Mill Lane Hall · 14 fixtures/).first()).toBeVisible();
+  await expect(page.getByText(/Mill Lane Hall · 14 units/).first()).toBeVisible();
 });
 
 test('a backup is made, shown, brought back, and what was there before is set aside', async ({ page, request }) => {

@@ -58,7 +58,7 @@ for (const theme of ['booth', 'daylight']) {
     await look('labels');
     await openStage(page, rig, 'patch');
     await page.getByRole('button', { name: 'Select Pack A' }).click();
-    await page.getByRole('button', { name: 'Add fixtures' }).click();
+    await page.getByRole('button', { name: 'Add units' }).click();
     await page.getByRole('button', { name: 'Stage plan' }).click();
     for (const tab of ['In order', 'Curves and limits', 'Mode and type']) {
       await page.getByRole('tab', { name: tab }).click();

@@ -34,6 +34,11 @@ final class LayerTest extends TestCase
         self::assertSame([], Folders::inCircles(Folders::known(\dirname(__DIR__).'/src', 'Rigger\App')));
     }
 
+    public function testLinesAreNotWiderThanAScreen(): void
+    {
+        self::assertSame([], Folders::wideLines(\dirname(__DIR__).'/src'));
+    }
+
     public function testTheScanFindsWhatItLooksFor(): void
     {
         self::assertSame(['createQuery', 'SELECT '], self::trespasses('<?php $m->createQuery("SELECT r FROM Rig r");'));

@@ -10,7 +10,13 @@ exec('cp -r '.escapeshellarg($root).'/core '.escapeshellarg($root).'/bin '.escap
 
 /** @return array{int, string, string} status, output, errors */
 $run = static function (string $arguments, string $input = '') use ($copy): array {
-    $process = proc_open('bin/rigger '.$arguments, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, $copy, ['PATH' => getenv('PATH')]);
+    $process = proc_open(
+        'bin/rigger '.$arguments,
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+        $copy,
+        ['PATH' => getenv('PATH')],
+    );
     if (!is_resource($process)) {
         throw new RuntimeException('bin/rigger did not start.');
     }
@@ -39,11 +45,37 @@ $expect('no such topic', [2, '', 'unknown_topic'], [$status, $out, $code($errors
 [$status, $out] = $run('calc --list');
 $expect('the topics', [0, true], [$status, in_array('light.evaluate', explode("\n", $out), true)]);
 
-$lines = ['{"topic":"dip","input":{"on":[1],"base":1}}', 'nonsense', '{"topic":"dip"}', '{"input":{}}', '', '{"topic":"tea","input":{}}', '{"topic":"address.span","input":{"address":1,"footprint":1}}'];
+$lines = [
+    '{"topic":"dip","input":{"on":[1],"base":1}}',
+    'nonsense',
+    '{"topic":"dip"}',
+    '{"input":{}}',
+    '',
+    '{"topic":"tea","input":{}}',
+    '{"topic":"address.span","input":{"address":1,"footprint":1}}',
+];
 [$status, $out] = $run('calc --lines', implode("\n", $lines));
 $answers = explode("\n", trim($out));
-$expect('a line each, past the bad ones', [0, 7, '{"output":{"address":1}}', 'bad_json', 'missing', 'missing', 'bad_json', 'unknown_topic', true], [$status, count($answers), $answers[0], $code($answers[1]), $code($answers[2]), $code($answers[3]), $code($answers[4]), $code($answers[5]), str_contains($answers[6], '"fits":true')]);
-$expect('the missing members', ['input', 'topic'], array_map(static fn (string $one): mixed => json_decode($one, true)['error']['field'], [$answers[2], $answers[3]]));
+$expect(
+    'a line each, past the bad ones',
+    [0, 7, '{"output":{"address":1}}', 'bad_json', 'missing', 'missing', 'bad_json', 'unknown_topic', true],
+    [
+        $status,
+        count($answers),
+        $answers[0],
+        $code($answers[1]),
+        $code($answers[2]),
+        $code($answers[3]),
+        $code($answers[4]),
+        $code($answers[5]),
+        str_contains($answers[6], '"fits":true'),
+    ],
+);
+$expect(
+    'the missing members',
+    ['input', 'topic'],
+    array_map(static fn (string $one): mixed => json_decode($one, true)['error']['field'], [$answers[2], $answers[3]]),
+);
 [$status, $out] = $run('calc --lines', str_repeat('{"topic":"dip","input":{"address":300,"switches":9,"base":1}}'."\n", 2000));
 $expect('2,000 lines', [0, 2000], [$status, substr_count($out, 'pattern')]);
 

@@ -29,15 +29,15 @@ describe('versions that one’s own changes have led to', () => {
 
 describe('a write', () => {
   it('is told from a question that is asked by POST', () => {
-    expect(isWrite('PATCH', '/api/rigs/r/fixtures/f')).toBe(true);
+    expect(isWrite('PATCH', '/api/rigs/r/units/f')).toBe(true);
     expect(isWrite('POST', '/api/rigs/r/undo')).toBe(true);
     expect(isWrite('DELETE', '/api/rigs/r')).toBe(true);
     for (const path of [
       '/api/calc/dip',
       '/api/charts/edit',
       '/api/rigs/r/live',
-      '/api/rigs/r/fixtures/preview',
-      '/api/rigs/r/fixtures/f/presses',
+      '/api/rigs/r/units/preview',
+      '/api/rigs/r/units/f/presses',
     ])
       expect(isWrite('POST', path)).toBe(false);
     expect(isWrite('GET', '/api/rigs')).toBe(false);

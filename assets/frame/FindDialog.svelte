@@ -17,11 +17,11 @@
   type Hit = { name: string; what: string; go: () => void };
   const rig = $derived({ rig: session.id });
   const all = $derived<Hit[]>([
-    ...session.rig.fixtures.map((one) => ({
+    ...session.rig.units.map((one) => ({
       name: one.name,
-      what: `fixture at ${addressText(one.universe, one.address)}`,
+      what: `unit at ${addressText(one.universe, one.address)}`,
       go: () => {
-        selection.fixture = one.id;
+        selection.unit = one.id;
         void navigate('/rigs/:rig/patch', { params: rig });
       },
     })),
@@ -78,7 +78,7 @@
 <Dialog title="Find" bind:open>
   <input
     class="input mb-3 w-full px-2"
-    placeholder="A fixture, look, chart, sender or stage"
+    placeholder="A unit, look, chart, sender or stage"
     aria-label="Find"
     bind:value={search}
     oninput={() => (at = 0)}

@@ -29,9 +29,9 @@
   let panel = $state<'history' | 'kept' | null>(null);
 
   $effect(() => {
-    const { fixtures, looks, links } = session.rig;
+    const { units, looks, links } = session.rig;
     outbox.names = Object.fromEntries([
-      ...[...fixtures, ...looks].map((one) => [one.id, one.name]),
+      ...[...units, ...looks].map((one) => [one.id, one.name]),
       ...links.map((one) => [one.id, one.label]),
     ]);
   });

@@ -18,7 +18,7 @@
   const recalled = $derived(faders.isInstead ? undefined : session.rig.looks.find((one) => one.id === faders.recalled));
   const silent = $derived(faders.lamps.filter((one) => !one.responds));
   const dark = $derived(faders.lamps.filter((one) => one.responds && one.why));
-  const asked = $derived(faders.lamps.find((one) => one.fixtureId === chosen));
+  const asked = $derived(faders.lamps.find((one) => one.unitId === chosen));
   const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
   /** What stands over every lamp comes before what each of them lacks. */
   const over = $derived.by(() => {
@@ -75,21 +75,19 @@
           {/if}
         {/if}
       {:else}
-        {#each faders.lamps as lamp (lamp.fixtureId)}
+        {#each faders.lamps as lamp (lamp.unitId)}
           <button
             class="lamp-name"
             class:silent={!lamp.responds}
-            aria-pressed={chosen === lamp.fixtureId}
-            onclick={() => (chosen = chosen === lamp.fixtureId ? null : lamp.fixtureId)}
+            aria-pressed={chosen === lamp.unitId}
+            onclick={() => (chosen = chosen === lamp.unitId ? null : lamp.unitId)}
             aria-label="{lamp.name}: {lamp.why ?? 'lit'}"
           >
             <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} />
             <Tape name={lamp.name} />
           </button>
         {:else}
-          <p class="self-center text-[12.5px]" style:color="var(--house-dim)">
-            No fixture hangs yet: add some in Patch.
-          </p>
+          <p class="self-center text-[12.5px]" style:color="var(--house-dim)">No unit hangs yet: add some in Patch.</p>
         {/each}
       {/if}
     </div>

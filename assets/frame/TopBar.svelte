@@ -32,7 +32,7 @@
 <header class="pane rule topbar flex items-stretch border-b">
   <a class="rule flex w-[208px] shrink-0 flex-col justify-center border-r px-4" href={p('/rigs')} title="All rigs">
     <b class="truncate text-[14px] font-[650]" style:font-stretch="90%"><bdi>{rig.name}</bdi></b>
-    <span class="dim truncate text-[11px]">{rig.venue} · {plural(rig.fixtures.length, 'fixture')}</span>
+    <span class="dim truncate text-[11px]">{rig.venue} · {plural(rig.units.length, 'unit')}</span>
   </a>
   <nav class="flex min-w-0 flex-1 [scrollbar-width:none] overflow-x-auto px-1.5" aria-label="Stages">
     {#each STAGES as stage (stage.key)}

@@ -1,6 +1,6 @@
-import type { Fixture } from '../api/types';
+import type { Unit } from '../api/types';
 
 /** The groups that units belong to, each once, by name. */
-export function groupsOf(fixtures: readonly Fixture[]): string[] {
-  return [...new Set(fixtures.flatMap((one) => one.groups))].sort();
+export function groupsOf(units: readonly Unit[]): string[] {
+  return [...new Set(units.flatMap((one) => one.groups))].sort();
 }

@@ -7,7 +7,7 @@ import { tally } from './stages';
 import { figure, plural } from './words';
 
 const finding = (stage: string, severity: string) =>
-  ({ key: stage, stage, severity, code: 'x', title: '', message: '', fixtureIds: [] }) as Finding;
+  ({ key: stage, stage, severity, code: 'x', title: '', message: '', unitIds: [] }) as Finding;
 
 describe('addresses', () => {
   it('are written with their universe and three digits', () => {
@@ -67,11 +67,7 @@ describe('what is wrong', () => {
 
 describe('words', () => {
   it('count in plain language', () => {
-    expect([plural(0, 'fixture'), plural(1, 'fixture'), plural(2, 'fixture')]).toEqual([
-      '0 fixtures',
-      '1 fixture',
-      '2 fixtures',
-    ]);
+    expect([plural(0, 'unit'), plural(1, 'unit'), plural(2, 'unit')]).toEqual(['0 units', '1 unit', '2 units']);
     expect(plural(2, 'look', 'looks')).toBe('2 looks');
     expect([figure(0.8), figure(16), figure(2.345)]).toEqual(['0.8', '16', '2.35']);
   });

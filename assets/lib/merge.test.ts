@@ -8,7 +8,7 @@ const rig = {
   version: 7,
   name: 'The Ebb',
   desk: { name: 'Tenfold', strips: [{ address: 1 }, { address: 2 }] },
-  fixtures: [{ id: 'a' }, { id: 'b' }, { id: 'c' }],
+  units: [{ id: 'a' }, { id: 'b' }, { id: 'c' }],
   looks: [],
   links: [{ id: 'l' }],
   supports: [],
@@ -30,7 +30,7 @@ const change = (what: object) =>
     redo: null,
     desk: null,
     strips: { at: [], put: [] },
-    fixtures: none,
+    units: none,
     looks: none,
     findings: none,
     links: null,
@@ -41,9 +41,9 @@ const change = (what: object) =>
 describe('what differs, laid over what the window has,', () => {
   it('takes away, changes in place and adds, each at its place', () => {
     const put = [{ id: 'new' }, { id: 'c', name: 'other' }, { id: 'last' }];
-    const after = merged(rig, change({ fixtures: { gone: ['b'], at: [0, 2, 3], put } }));
-    expect(ids(after.fixtures)).toEqual(['new', 'a', 'c', 'last']);
-    expect(after.fixtures[1]).toBe(rig.fixtures[0]);
+    const after = merged(rig, change({ units: { gone: ['b'], at: [0, 2, 3], put } }));
+    expect(ids(after.units)).toEqual(['new', 'a', 'c', 'last']);
+    expect(after.units[1]).toBe(rig.units[0]);
     expect([after.version, after.undo]).toEqual([8, 'Moved']);
   });
   it('leaves alone what it does not name', () => {

@@ -7,7 +7,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
   const { version, name, walk, types, universes, undo = null, redo = null } = change;
   const links = change.links ?? rig.links;
   const supports = change.supports ?? rig.supports;
-  const fixtures = laid(rig.fixtures, change.fixtures, (one) => one.id);
+  const units = laid(rig.units, change.units, (one) => one.id);
   const looks = laid(rig.looks, change.looks, (one) => one.id);
   // Charts belong to the library: what is said of them comes anew with every answer.
   const ofRig = rig.findings.filter((one) => one.stage !== 'fixtures');
@@ -24,7 +24,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
     redo,
     links,
     supports,
-    fixtures,
+    units,
     looks,
     findings,
     desk,

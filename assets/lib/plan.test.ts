@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Fixture, Support } from '../api/types';
+import type { Unit, Support } from '../api/types';
 import { extentOf, namedAbove, onDrawing, onStage, within } from './plan';
 
 const unit = (id: string, x: number | null, y = 0) =>
-  ({ id, name: id, spot: x === null ? null : { x, y, height: null, words: '' } }) as Fixture;
+  ({ id, name: id, spot: x === null ? null : { x, y, height: null, words: '' } }) as Unit;
 const beam = { fromX: -6, fromY: 3, toX: 7, toY: 3 } as Support;
 
 describe('the stage plan', () => {

@@ -1,4 +1,4 @@
-import type { Fixture, Support } from '../api/types';
+import type { Unit, Support } from '../api/types';
 
 export type Point = { x: number; y: number };
 /** The part of the stage that is drawn, in metres; bottom is towards the audience. */
@@ -9,8 +9,8 @@ const MARGIN = 0.8;
 const LEAST: Extent = { left: -4, right: 4, bottom: -1, top: 4 };
 
 /** All that stands on the plan, with a margin, widened to the shape of the drawing: its width by its height. */
-export function extentOf(fixtures: readonly Fixture[], supports: readonly Support[], shape: number): Extent {
-  const spots = fixtures.flatMap((one) => (one.spot ? [one.spot] : []));
+export function extentOf(units: readonly Unit[], supports: readonly Support[], shape: number): Extent {
+  const spots = units.flatMap((one) => (one.spot ? [one.spot] : []));
   const xs = [...spots.map((one) => one.x), ...supports.flatMap(({ fromX, toX }) => [fromX, toX])];
   const ys = [...spots.map((one) => one.y), ...supports.flatMap(({ fromY, toY }) => [fromY, toY])];
   const left = Math.min(LEAST.left, ...xs) - MARGIN;
@@ -62,9 +62,9 @@ export function onStage(
 export const centimetre = (metres: number) => Math.round(metres * 100) / 100;
 
 /** Units whose place lies between two corners. */
-export function within(fixtures: readonly Fixture[], one: Point, other: Point): string[] {
+export function within(units: readonly Unit[], one: Point, other: Point): string[] {
   const between = (value: number, a: number, b: number) => value >= Math.min(a, b) && value <= Math.max(a, b);
-  return fixtures
+  return units
     .filter(({ spot }) => spot && between(spot.x, one.x, other.x) && between(spot.y, one.y, other.y))
-    .map((fixture) => fixture.id);
+    .map((unit) => unit.id);
 }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Fixture } from '../api/types';
+import type { Unit } from '../api/types';
 import { joined, tapeRows } from './tapes';
 
 const unit = (id: string, address: number, channels: number, twinOf: string | null = null, universe = 1) =>
-  ({ id, name: id, universe, address, last: address + channels - 1, twinOf }) as Fixture;
+  ({ id, name: id, universe, address, last: address + channels - 1, twinOf }) as Unit;
 const none = { clash: new Set<string>(), spills: new Set<string>() };
 const rows = [
   { label: '1', start: 1, width: 14 },

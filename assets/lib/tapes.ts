@@ -1,9 +1,9 @@
-import type { Fixture } from '../api/types';
+import type { Unit } from '../api/types';
 
 /** What a unit needs to be laid on the tape: one that hangs, or one that would. */
-export type Laid = Pick<Fixture, 'id' | 'name' | 'universe' | 'address' | 'last' | 'twinOf' | 'tape'>;
+export type Laid = Pick<Unit, 'id' | 'name' | 'universe' | 'address' | 'last' | 'twinOf' | 'tape'>;
 
-/** A piece of tape on one row of a universe: a fixture, or twins together. */
+/** A piece of tape on one row of a universe: a unit, or twins together. */
 export type TapePiece = {
   ids: string[];
   name: string;
@@ -22,36 +22,36 @@ export type TapeRow = { label: string; start: number; width: number; pieces: Tap
 
 type Marks = { clash: Set<string>; spills: Set<string> };
 
-/** Cuts the fixtures of a universe into the rows in which they are drawn; twins share one piece. */
+/** Cuts the units of a universe into the rows in which they are drawn; twins share one piece. */
 export function tapeRows(
-  fixtures: readonly Laid[],
+  units: readonly Laid[],
   universe: number,
   starts: readonly { label: string; start: number; width: number }[],
   marks: Marks,
 ): TapeRow[] {
-  const here = fixtures.filter((one) => one.universe === universe);
+  const here = units.filter((one) => one.universe === universe);
   return starts.map(({ label, start, width }) => {
     const end = start + width - 1;
     const pieces: TapePiece[] = [];
-    for (const fixture of here) {
-      const last = Math.min(fixture.last, 512);
-      if (fixture.address > end || last < start) continue;
-      const twin = pieces.find((one) => fixture.twinOf && one.ids.includes(fixture.twinOf));
+    for (const unit of here) {
+      const last = Math.min(unit.last, 512);
+      if (unit.address > end || last < start) continue;
+      const twin = pieces.find((one) => unit.twinOf && one.ids.includes(unit.twinOf));
       if (twin) {
-        twin.ids.push(fixture.id);
-        twin.name = joined(twin.name, fixture.name);
+        twin.ids.push(unit.id);
+        twin.name = joined(twin.name, unit.name);
         continue;
       }
       pieces.push({
-        ids: [fixture.id],
-        name: fixture.name,
-        roll: fixture.tape,
-        from: Math.max(fixture.address, start) - start,
+        ids: [unit.id],
+        name: unit.name,
+        roll: unit.tape,
+        from: Math.max(unit.address, start) - start,
         to: Math.min(last, end) - start,
         goesOn: last > end,
-        comesOn: fixture.address < start,
-        clash: marks.clash.has(fixture.id),
-        spills: marks.spills.has(fixture.id),
+        comesOn: unit.address < start,
+        clash: marks.clash.has(unit.id),
+        spills: marks.spills.has(unit.id),
       });
     }
     return { label, start, width, pieces };

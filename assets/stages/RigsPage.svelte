@@ -71,7 +71,7 @@
             ><bdi>{rig.name}</bdi></a
           >
           <span class="dim flex-[1_1_240px] text-[12.5px]"
-            ><bdi>{rig.venue}</bdi> · {plural(rig.tape.length, 'fixture')}{rig.desk ? ` · ${rig.desk}` : ''}</span
+            ><bdi>{rig.venue}</bdi> · {plural(rig.tape.length, 'unit')}{rig.desk ? ` · ${rig.desk}` : ''}</span
           >
           <a
             class="btn btn-primary h-7"

@@ -1,6 +1,6 @@
 import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
-import type { AddPreview, Fixture } from '../api/types';
+import type { AddPreview, Unit } from '../api/types';
 import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
 
@@ -34,9 +34,7 @@ export class Adding {
   problem = $state.raw<ApiError | null>(null);
   #turn = 0;
 
-  readonly twin = $derived.by<Fixture | undefined>(() =>
-    this.#session.rig.fixtures.find((one) => one.id === this.twinOf),
-  );
+  readonly twin = $derived.by<Unit | undefined>(() => this.#session.rig.units.find((one) => one.id === this.twinOf));
   readonly base = $derived(this.name ?? this.twin?.name.replace(/\s+\d+$/, '') ?? this.what?.name ?? '');
 
   constructor(session: RigSession) {
@@ -87,7 +85,7 @@ export class Adding {
     if (!wish) return;
     try {
       const call = { params: { path: { rig: id } }, body: wish };
-      const preview = await answered(api.POST('/api/rigs/{rig}/fixtures/preview', call));
+      const preview = await answered(api.POST('/api/rigs/{rig}/units/preview', call));
       if (turn === this.#turn) [this.preview, this.problem] = [preview, null];
     } catch (error) {
       const problem = error instanceof ApiError ? error : new ApiError(0, { detail: wordsOf(error) });
@@ -96,11 +94,11 @@ export class Adding {
   }
 
   /** @returns the first of the new units, or null when nothing was hung */
-  async take(): Promise<Fixture | null> {
+  async take(): Promise<Unit | null> {
     const wish = this.wish;
     if (!wish) return null;
     this.problem = await this.#session.change(wish, true);
     if (!this.problem) this.letGo();
-    return this.problem ? null : (this.#session.rig.fixtures.find((one) => one.id === this.#session.made[0]) ?? null);
+    return this.problem ? null : (this.#session.rig.units.find((one) => one.id === this.#session.made[0]) ?? null);
   }
 }

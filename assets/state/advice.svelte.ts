@@ -8,7 +8,8 @@ import type { RigSession } from './rig.svelte';
 /** A unit's wish as the operator is changing it. */
 export type OpenWish = Wish & { isLeft: boolean };
 
-type Answer = Pick<OpenWish, 'fixtureId' | 'wants' | 'with' | 'isLeft'>;
+/** `fixtureId` is what the browser kept until units were called so. */
+type Answer = Pick<OpenWish, 'unitId' | 'wants' | 'with' | 'isLeft'> & { fixtureId?: string };
 
 /** What is wanted of each unit at the desk, and the plan that follows; nothing changes until it is taken over. */
 export class Advising {
@@ -31,8 +32,8 @@ export class Advising {
       () => `advice.${session.id}`,
       'Wants for the desk’s plan',
       () =>
-        this.units.map(({ fixtureId, wants, with: partner, isLeft }) => ({
-          fixtureId,
+        this.units.map(({ unitId, wants, with: partner, isLeft }) => ({
+          unitId,
           wants: [...wants].sort(),
           with: partner ?? null,
           isLeft,
@@ -44,18 +45,18 @@ export class Advising {
   /** Begins with what every unit does now, in the order of the addresses. */
   async begin(): Promise<void> {
     try {
-      const { units, words } = await answered(
+      const { units: wishes, words } = await answered(
         api.GET('/api/rigs/{rig}/desk/wishes', { params: { path: { rig: this.#session.id } } }),
       );
-      const fixtures = this.#session.rig.fixtures;
+      const units = this.#session.rig.units;
       const place = (id: string) => {
-        const one = fixtures.find((fixture) => fixture.id === id);
+        const one = units.find((unit) => unit.id === id);
         return one ? one.universe * 1000 + one.address : 0;
       };
       this.words = Object.fromEntries(words.map((one) => [one.want, one.words]));
-      this.units = units
-        .map((one) => ({ ...one, isLeft: fixtures.find((fixture) => fixture.id === one.fixtureId)?.isLocked ?? false }))
-        .sort((one, other) => place(one.fixtureId) - place(other.fixtureId));
+      this.units = wishes
+        .map((one) => ({ ...one, isLeft: units.find((unit) => unit.id === one.unitId)?.isLocked ?? false }))
+        .sort((one, other) => place(one.unitId) - place(other.unitId));
       this.#kept.begin();
       this.#hasBegun = true;
       this.problem = null;
@@ -71,10 +72,11 @@ export class Advising {
   }
 
   /** Answers of before, in their order; units that hang since then stand behind, those that came down are gone. */
-  #putBack(answers: readonly Answer[]): void {
-    const rest = this.units.filter((unit) => !answers.some((one) => one.fixtureId === unit.fixtureId));
+  #putBack(kept: readonly Answer[]): void {
+    const answers = kept.map(({ fixtureId, ...one }) => ({ ...one, unitId: one.unitId ?? fixtureId }));
+    const rest = this.units.filter((unit) => !answers.some((one) => one.unitId === unit.unitId));
     const again = answers.flatMap((one) => {
-      const unit = this.units.find((other) => other.fixtureId === one.fixtureId);
+      const unit = this.units.find((other) => other.unitId === one.unitId);
       return unit ? [{ ...unit, ...one }] : [];
     });
     this.units = [...again, ...rest];
@@ -104,11 +106,11 @@ export class Advising {
   get wishes() {
     const asked = this.units.filter((one) => !one.isLeft);
     const named: string[] = [];
-    return asked.map(({ fixtureId, wants, with: partner }) => {
+    return asked.map(({ unitId, wants, with: partner }) => {
       // A partner that is left out, or stands later by now, is none.
       const together = partner && named.includes(partner) ? partner : null;
-      named.push(fixtureId);
-      return { fixtureId, wants: [...wants], with: together };
+      named.push(unitId);
+      return { unitId, wants: [...wants], with: together };
     });
   }
 

@@ -1,6 +1,6 @@
 import { answered, api } from '../api/client';
 import { wordsOf } from '../api/errors';
-import type { Curve, Fixture, Travel } from '../api/types';
+import type { Curve, Unit, Travel } from '../api/types';
 import { drafts } from './drafts.svelte';
 import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
@@ -11,7 +11,7 @@ export type Shape = 'linear' | 'square' | 'root' | 's' | 'table';
 /** A curve being drawn for one channel of a unit: every change is worked out by the server, and nothing is kept until it is taken. */
 export class CurveEdit {
   readonly #session: RigSession;
-  readonly #fixture: () => Fixture;
+  readonly #unit: () => Unit;
   readonly #kept: KeptAnswers<Answers>;
   channel = $state(1);
   isForType = $state(false);
@@ -27,7 +27,7 @@ export class CurveEdit {
 
   /** The curve that stands on the channel now: the unit's own comes before its type's. */
   readonly there = $derived.by<Curve | null>(() => {
-    const on = this.#fixture().curves.filter((one) => one.channel === this.channel);
+    const on = this.#unit().curves.filter((one) => one.channel === this.channel);
     return on.find((one) => !one.isForType) ?? on[0] ?? null;
   });
 
@@ -40,11 +40,11 @@ export class CurveEdit {
     ...(this.shape === 'table' ? { points: pairs(this.points) } : {}),
   });
 
-  constructor(session: RigSession, fixture: () => Fixture) {
+  constructor(session: RigSession, unit: () => Unit) {
     this.#session = session;
-    this.#fixture = fixture;
+    this.#unit = unit;
     this.#kept = new KeptAnswers(
-      () => `${draftsOf(fixture())}${this.channel}`,
+      () => `${draftsOf(unit())}${this.channel}`,
       'A curve and its limits',
       () => {
         const { isForType, shape, min, max, bound, points } = this;
@@ -52,7 +52,7 @@ export class CurveEdit {
       },
       (answers) => Object.assign(this, answers),
     );
-    this.begin(begunOn(fixture()) ?? fixture().curves[0]?.channel ?? 1);
+    this.begin(begunOn(unit()) ?? unit().curves[0]?.channel ?? 1);
   }
 
   /** Takes up what stands on a channel. */
@@ -71,16 +71,16 @@ export class CurveEdit {
 
   /** What is being drawn survives a reload. */
   keep(): void {
-    const { name, labels } = this.#fixture();
+    const { name, labels } = this.#unit();
     this.#kept.keep(`${name}, channel ${this.channel} ${labels[this.channel - 1] ?? ''}`);
   }
 
   async ask(): Promise<void> {
     const turn = ++this.#turn;
-    const path = { rig: this.#session.id, id: this.#fixture().id };
+    const path = { rig: this.#session.id, id: this.#unit().id };
     try {
       const travel = await answered(
-        api.POST('/api/rigs/{rig}/fixtures/{id}/curve/preview', {
+        api.POST('/api/rigs/{rig}/units/{id}/curve/preview', {
           params: { path },
           body: { curve: this.wish as Record<string, unknown> as Record<string, never> },
         }),
@@ -105,21 +105,21 @@ export class CurveEdit {
 
   async #put(curve: Record<string, unknown> | null): Promise<void> {
     const { channel, isForType: forType } = this;
-    const what = { unit: this.#fixture().id, channel, forType, curve: curve as Record<string, never> | null };
+    const what = { unit: this.#unit().id, channel, forType, curve: curve as Record<string, never> | null };
     const problem = await this.#session.change({ do: 'bend-channel', ...what }, true);
     this.problem = problem?.firstWords ?? null;
     if (problem === null) this.#kept.letGo();
   }
 }
 
-function draftsOf(fixture: Fixture): string {
-  return `curve.${fixture.id}.`;
+function draftsOf(unit: Unit): string {
+  return `curve.${unit.id}.`;
 }
 
 /** The channel on which a curve was begun and not taken. */
-function begunOn(fixture: Fixture): number | null {
-  const draft = drafts.list.find((one) => one.key.startsWith(draftsOf(fixture)));
-  return draft ? Number(draft.key.slice(draftsOf(fixture).length)) : null;
+function begunOn(unit: Unit): number | null {
+  const draft = drafts.list.find((one) => one.key.startsWith(draftsOf(unit)));
+  return draft ? Number(draft.key.slice(draftsOf(unit).length)) : null;
 }
 
 /** What is no whole number goes as it was typed, and the server says so. */

@@ -13,7 +13,7 @@ function desk(buttons: number): Desk {
     fader: (index % 2) + 1,
     address: index + 1,
     label: null,
-    fixtures: [],
+    units: [],
     ranges: [],
   }));
   return { layout: 'buttons', strips } as unknown as Desk;

@@ -31,19 +31,19 @@ const look = (id: string, values: number[]): Look => ({
   bank: 1,
   number: 1,
   cells: [
-    { fixtureId: 'drum', values },
-    { fixtureId: 'far', values: [9] },
+    { unitId: 'drum', values },
+    { unitId: 'far', values: [9] },
   ],
   steps: [],
   unreachable: [],
   lines: [],
 });
 function rig(looks: Look[] = []): Rig {
-  const fixtures = [
+  const units = [
     { id: 'drum', universe: 1, address: 15 },
     { id: 'far', universe: 2, address: 1 },
   ];
-  return { id: 'r', looks, fixtures, desk: { universe: 1 } } as unknown as Rig;
+  return { id: 'r', looks, units, desk: { universe: 1 } } as unknown as Rig;
 }
 const settle = () => new Promise((done) => setTimeout(done));
 
@@ -52,7 +52,7 @@ beforeEach(() => {
   asked.length = 0;
   answer = async ({ body }) => ({
     version: 1,
-    lamps: [{ fixtureId: 'drum', name: JSON.stringify(moved({ body } as Live)) }],
+    lamps: [{ unitId: 'drum', name: JSON.stringify(moved({ body } as Live)) }],
   });
 });
 

@@ -20,5 +20,5 @@ export function lookLamps(rig: () => Rig) {
     return () => (wanted = false);
   });
 
-  return { of: (lookId: string, fixtureId: string) => byLook[lookId]?.find((one) => one.fixtureId === fixtureId) };
+  return { of: (lookId: string, unitId: string) => byLook[lookId]?.find((one) => one.unitId === unitId) };
 }

@@ -30,7 +30,7 @@ export class Numbering {
   /** Where each unit that moves would stand. */
   readonly places = $derived(
     Object.fromEntries(
-      (this.plan?.trips ?? []).map((one) => [one.fixtureId, { universe: one.universe, address: one.address }]),
+      (this.plan?.trips ?? []).map((one) => [one.unitId, { universe: one.universe, address: one.address }]),
     ),
   );
 

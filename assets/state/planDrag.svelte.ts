@@ -1,4 +1,4 @@
-import type { Fixture } from '../api/types';
+import type { Unit } from '../api/types';
 import { centimetre, type Point } from '../lib/plan';
 import type { RigSession } from './rig.svelte';
 
@@ -9,10 +9,10 @@ export class PlanDrag {
   ids = $state.raw<readonly string[]>([]);
   /** Where the leader is held, while it is moved. */
   at = $state.raw<Point | null>(null);
-  readonly fixtures = $derived.by(() => this.ids.flatMap((id) => this.#fixture(id) ?? []));
+  readonly units = $derived.by(() => this.ids.flatMap((id) => this.#unit(id) ?? []));
   /** How far the leader was moved. */
   readonly #by = $derived.by<Point>(() => {
-    const from = this.#fixture(this.ids[0])?.spot;
+    const from = this.#unit(this.ids[0])?.spot;
     return this.at && from ? { x: this.at.x - from.x, y: this.at.y - from.y } : { x: 0, y: 0 };
   });
 
@@ -32,10 +32,10 @@ export class PlanDrag {
   }
 
   /** Where a unit is drawn; null where it stands nowhere yet and is not held either. */
-  place(fixture: Fixture): Point | null {
-    if (!this.at || !this.has(fixture.id)) return fixture.spot ?? null;
-    if (fixture.id === this.ids[0]) return this.at;
-    return fixture.spot ? { x: fixture.spot.x + this.#by.x, y: fixture.spot.y + this.#by.y } : null;
+  place(unit: Unit): Point | null {
+    if (!this.at || !this.has(unit.id)) return unit.spot ?? null;
+    if (unit.id === this.ids[0]) return this.at;
+    return unit.spot ? { x: unit.spot.x + this.#by.x, y: unit.spot.y + this.#by.y } : null;
   }
 
   to(at: Point): void {
@@ -44,7 +44,7 @@ export class PlanDrag {
 
   /** A step from where it is. */
   nudge(x: number, y: number): void {
-    const from = this.at ?? this.#fixture(this.ids[0])?.spot;
+    const from = this.at ?? this.#unit(this.ids[0])?.spot;
     if (from) this.at = { x: centimetre(from.x + x), y: centimetre(from.y + y) };
   }
 
@@ -63,7 +63,7 @@ export class PlanDrag {
     return this.#session.change({ do: 'line-up-units', units: [...this.ids], how });
   }
 
-  #fixture(id: string | undefined): Fixture | undefined {
-    return this.#session.rig.fixtures.find((one) => one.id === id);
+  #unit(id: string | undefined): Unit | undefined {
+    return this.#session.rig.units.find((one) => one.id === id);
   }
 }

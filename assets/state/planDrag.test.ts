@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import type { Fixture, Rig } from '../api/types';
+import type { Unit, Rig } from '../api/types';
 import { PlanDrag } from './planDrag.svelte';
 import type { RigSession } from './rig.svelte';
 
 const unit = (id: string, x: number | null, y = 0) =>
-  ({ id, name: id, spot: x === null ? null : { x, y, height: null, words: '' } }) as Fixture;
-const drag = (...fixtures: Fixture[]) =>
-  new PlanDrag({ id: 'r', rig: { fixtures } as unknown as Rig } as unknown as RigSession);
+  ({ id, name: id, spot: x === null ? null : { x, y, height: null, words: '' } }) as Unit;
+const drag = (...units: Unit[]) => new PlanDrag({ id: 'r', rig: { units } as unknown as Rig } as unknown as RigSession);
 
 describe('moving units on the plan', () => {
   it('moves those selected as far as the one in the hand', () => {

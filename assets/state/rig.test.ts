@@ -19,8 +19,8 @@ const { RigSession } = await import('./rig.svelte');
 
 let client: QueryClient;
 const none = { gone: [], at: [], put: [] };
-const changed = { base: 7, version: 8, strips: none, fixtures: none, looks: none, findings: none };
-const current = { version: 7, looks: [], findings: [], fixtures: [{ id: 'tape', linkId: 'left' }] } as unknown as Rig;
+const changed = { base: 7, version: 8, strips: none, units: none, looks: none, findings: none };
+const current = { version: 7, looks: [], findings: [], units: [{ id: 'tape', linkId: 'left' }] } as unknown as Rig;
 const session = () => new RigSession('r', client, () => current);
 
 beforeEach(() => {
@@ -38,7 +38,7 @@ describe('a change', () => {
     expect(await one.change(rename)).toBeNull();
     expect(calls).toEqual([{ path: '/api/rigs/{id}/changes', body: { base: 7, changes: [rename] } }]);
     expect(client.getQueryData<Rig>(['rig', 'r'])?.version).toBe(8);
-    expect(client.getQueryData<Rig>(['rig', 'r'])?.fixtures).toEqual(current.fixtures);
+    expect(client.getQueryData<Rig>(['rig', 'r'])?.units).toEqual(current.units);
     expect(client.getQueryData(['rig', 'r', 'version'])).toEqual({ version: 8 });
     expect(one.made).toEqual(['m']);
   });

@@ -3,7 +3,7 @@ export type Arrangement = 'desk' | 'rows' | 'plan';
 
 /** What is selected, kept from stage to stage. */
 class Selection {
-  fixture = $state<string | null>(null);
+  unit = $state<string | null>(null);
   look = $state<string | null>(null);
   arrangement = $state<Arrangement>('desk');
   /** The universe that somebody chose to look at. */

@@ -1,6 +1,6 @@
 import { calc } from '../api/client';
 import { wordsOf } from '../api/errors';
-import type { Fixture } from '../api/types';
+import type { Unit } from '../api/types';
 import type { RigSession } from './rig.svelte';
 
 type Relation = { kind: string; a: string; b?: string; from: number; to: number };
@@ -28,7 +28,7 @@ export class TapeDrag {
   }
 
   take(ids: readonly string[]): void {
-    const first = this.#fixture(ids[0]);
+    const first = this.#unit(ids[0]);
     if (!first || (this.active && this.ids[0] === ids[0])) return;
     this.ids = [...ids];
     this.universe = first.universe;
@@ -37,7 +37,7 @@ export class TapeDrag {
   }
 
   to(address: number): void {
-    const first = this.#fixture(this.ids[0]);
+    const first = this.#unit(this.ids[0]);
     if (!first) return;
     const wanted = Math.max(1, Math.min(512 - (first.last - first.address), address));
     if (wanted === this.address) return;
@@ -57,8 +57,8 @@ export class TapeDrag {
     await this.#session.change({ do: 'move-units', units: [...ids], to: address });
   }
 
-  #fixture(id: string | undefined): Fixture | undefined {
-    return this.#session.rig.fixtures.find((one) => one.id === id);
+  #unit(id: string | undefined): Unit | undefined {
+    return this.#session.rig.units.find((one) => one.id === id);
   }
 
   /** One question in flight; the newest place is asked about next. */
@@ -69,8 +69,8 @@ export class TapeDrag {
     while (this.#asked && this.active) {
       this.#asked = false;
       // Only its own universe can be shared.
-      const near = this.#session.rig.fixtures.filter((one) => one.universe === this.universe);
-      const fixtures = near.map((one) => ({
+      const near = this.#session.rig.units.filter((one) => one.universe === this.universe);
+      const units = near.map((one) => ({
         id: one.id,
         universe: one.universe,
         address: this.places[one.id]?.address ?? one.address,
@@ -78,7 +78,7 @@ export class TapeDrag {
         footprint: one.last - one.address + 1,
       }));
       try {
-        const answer = await calc<{ relations: Relation[] }>('address.check', { fixtures });
+        const answer = await calc<{ relations: Relation[] }>('address.check', { fixtures: units });
         if (this.active) this.words = this.#say(answer.relations);
       } catch (error) {
         this.words = wordsOf(error);
@@ -90,7 +90,7 @@ export class TapeDrag {
   #say(relations: readonly Relation[]): string {
     const mine = relations.filter((one) => this.ids.includes(one.a) !== this.ids.includes(one.b ?? ''));
     const words = mine.map((one) => {
-      const other = this.#fixture(this.ids.includes(one.a) ? one.b : one.a)?.name ?? '';
+      const other = this.#unit(this.ids.includes(one.a) ? one.b : one.a)?.name ?? '';
       if (one.kind === 'twins') return `twin of ${other}`;
       return `shares ${one.from === one.to ? one.from : `${one.from}–${one.to}`} with ${other}`;
     });

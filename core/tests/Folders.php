@@ -56,4 +56,20 @@ final class Folders
             return isset($reached[$start]);
         }));
     }
+
+    /** @return list<string> lines wider than 140 characters, as "Folder/File.php:12" */
+    public static function wideLines(string $folder): array
+    {
+        $found = [];
+        /** @var \SplFileInfo $file */
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (explode("\n", (string) file_get_contents($file->getPathname())) as $index => $line) {
+                if (mb_strlen($line) > 140) {
+                    $found[] = substr($file->getPathname(), \strlen($folder) + 1).':'.($index + 1);
+                }
+            }
+        }
+
+        return $found;
+    }
 }

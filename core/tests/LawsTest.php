@@ -8,9 +8,9 @@ use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
 use Rigger\Core\Desk\Desk;
-use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Desk\DeskProgram;
+use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Desk\Layout;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Light\CompiledMode;
@@ -64,13 +64,13 @@ final class LawsTest extends TestCase
         $this->forAll(Generators::vector(12, Generators::tuple(Generators::choose(1, 512), Generators::choose(1, 40))))
             ->then(static function (array $places): void {
                 $taken = [];
-                $fixtures = [];
+                $units = [];
                 foreach ($places as $index => [$address, $footprint]) {
                     $span = Span::at($address, $footprint);
-                    $fixtures[] = new Placed('f'.$index, 1, $span, 'mode'.($index % 3));
+                    $units[] = new Placed('f'.$index, 1, $span, 'mode'.($index % 3));
                     $taken += array_fill_keys(range($address, $span->lastInUniverse()), true);
                 }
-                $check = AddressCheck::of($fixtures);
+                $check = AddressCheck::of($units);
                 self::assertSame(\count($taken), $check->usage[0]->used);
                 self::assertSame(512, $check->usage[0]->used + $check->usage[0]->free);
                 $gap = $check->usage[0]->largestGap;
@@ -78,7 +78,10 @@ final class LawsTest extends TestCase
                 self::assertSame([], array_intersect(range($gap['from'], $gap['to']), array_keys($taken)));
                 self::assertArrayNotHasKey(
                     0,
-                    array_filter($check->relations, static fn ($one): bool => RelationKind::Overrun !== $one->kind && null === $one->b),
+                    array_filter(
+                        $check->relations,
+                        static fn ($relation): bool => RelationKind::Overrun !== $relation->kind && null === $relation->b,
+                    ),
                 );
             });
     }
@@ -90,9 +93,9 @@ final class LawsTest extends TestCase
             Generators::choose(1, 60),
         )
             ->then(static function (array $places, int $footprint): void {
-                $spans = array_values(array_map(static fn (array $one): Span => Span::at(...$one), $places));
+                $spans = array_values(array_map(static fn (array $place): Span => Span::at(...$place), $places));
                 $free = static fn (int $address): bool => Span::at($address, $footprint)->fits()
-                    && [] === array_filter($spans, static fn (Span $one): bool => null !== $one->shared(Span::at($address, $footprint)));
+                    && [] === array_filter($spans, static fn (Span $span): bool => null !== $span->shared(Span::at($address, $footprint)));
                 $found = FreePlace::lowest($spans, $footprint);
                 $lowest = current(array_filter(range(1, 512), $free));
                 self::assertSame(false === $lowest ? null : $lowest, $found);
@@ -190,32 +193,32 @@ final class LawsTest extends TestCase
                     null,
                     null,
                 );
-                $fixtures = [];
+                $units = [];
                 $values = [];
                 $next = 1;
                 foreach ($places as $index => [$gap, $footprint]) {
-                    $fixtures[] = new DeskFixture(
+                    $units[] = new DeskUnit(
                         new Placed('f'.$index, 1, Span::at($next, $footprint), 'm'.$index),
                         array_fill(0, $footprint, 'c'),
                     );
                     $values['f'.$index] = array_fill(0, $footprint, 1 + $index);
                     $next = min(512, $next + $footprint + $gap % 40);
                 }
-                $map = DeskMap::of($desk, $fixtures);
+                $map = DeskMap::of($desk, $units);
                 $on = [];
                 foreach ($map->strips as $strip) {
-                    foreach ($strip->fixtures as $use) {
+                    foreach ($strip->units as $use) {
                         $on[$use['id'].' '.$use['channel']][] = $strip->fader;
                     }
                 }
                 foreach ($on as $faders) {
                     self::assertCount(1, $faders);
                 }
-                $overlap = \count(array_filter($map->strips, static fn ($strip): bool => \count($strip->fixtures) > 1)) > 0;
+                $overlap = \count(array_filter($map->strips, static fn ($strip): bool => \count($strip->units) > 1)) > 0;
                 if ($overlap) {
                     return;
                 }
-                $program = DeskProgram::of($desk, $fixtures, $values);
+                $program = DeskProgram::of($desk, $units, $values);
                 $place = static fn (?int $button, int $page, int $fader): string => $button.'/'.$page.'/'.$fader;
                 self::assertEqualsCanonicalizing(
                     array_map(
@@ -227,9 +230,9 @@ final class LawsTest extends TestCase
                 self::assertCount(array_sum(array_column($places, 1)) - \count($on), $program->unreachable);
                 $unreached = array_merge(
                     ...array_map(
-                        static fn ($one): array => \in_array($one->code, ['hidden', 'out_of_reach'], true) ? array_map(
-                            static fn (int $channel): string => $one->fixture.' '.$channel,
-                            $one->channels,
+                        static fn ($finding): array => \in_array($finding->code, ['hidden', 'out_of_reach'], true) ? array_map(
+                            static fn (int $channel): string => $finding->unit.' '.$channel,
+                            $finding->channels,
                         ) : [],
                         $map->findings,
                     ),
@@ -237,7 +240,7 @@ final class LawsTest extends TestCase
                 );
                 self::assertEqualsCanonicalizing(
                     $unreached,
-                    array_map(static fn (array $one): string => $one['fixture'].' '.$one['channel'], $program->unreachable),
+                    array_map(static fn (array $row): string => $row['fixture'].' '.$row['channel'], $program->unreachable),
                 );
             });
     }
@@ -254,10 +257,10 @@ final class LawsTest extends TestCase
         )
             ->then(static function (Layout $layout, int $first, int $buttons, int $stride, int $faders, int $pages): void {
                 $desk = new Desk('D', $layout, 1, $first, $buttons, $stride, $faders, $pages, false, null, null, null, null, null, null);
-                $addresses = array_map(static fn ($one): int => $one->address, $desk->faders());
+                $addresses = array_map(static fn ($fader): int => $fader->address, $desk->faders());
                 self::assertSame($addresses, array_values(array_unique($addresses)));
-                $fixture = new DeskFixture(new Placed('f', 1, Span::at(1, 512), 'm'), array_fill(0, 512, 'c'));
-                self::assertCount(\count($addresses), DeskMap::of($desk, [$fixture])->strips);
+                $unit = new DeskUnit(new Placed('f', 1, Span::at(1, 512), 'm'), array_fill(0, 512, 'c'));
+                self::assertCount(\count($addresses), DeskMap::of($desk, [$unit])->strips);
             });
     }
 }

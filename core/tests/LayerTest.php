@@ -53,6 +53,11 @@ final class LayerTest extends TestCase
         self::assertSame(['A', 'B', 'C'], Folders::inCircles(['A' => ['B'], 'B' => ['C'], 'C' => ['A'], 'D' => ['A']]));
     }
 
+    public function testLinesAreNotWiderThanAScreen(): void
+    {
+        self::assertSame([], Folders::wideLines(\dirname(__DIR__).'/src'));
+    }
+
     public function testTheScanFindsWhatItLooksFor(): void
     {
         self::assertSame(

@@ -52,7 +52,8 @@ final class BackupFailed
             409,
             'no_upkeep',
             'This does not fit what is there',
-            'The database is a server of your own (DATABASE_URL). To bring a backup back, Rigger needs a role that may make databases: name it with RIGGER_UPKEEP_URL.',
+            'The database is a server of your own (DATABASE_URL). To bring a backup back, Rigger needs a role that may make '
+                .'databases: name it with RIGGER_UPKEEP_URL.',
         );
     }
 

@@ -26,7 +26,7 @@ final readonly class BackupViews
         return new BackupListView(
             array_map(BackupView::of(...), $this->backups->all()),
             array_map(
-                static fn (array $one): AsideView => new AsideView($one['name'], self::time($one['name']), $one['bytes']),
+                static fn (array $row): AsideView => new AsideView($row['name'], self::time($row['name']), $row['bytes']),
                 $this->restoring->aside(),
             ),
             Backups::KEPT,

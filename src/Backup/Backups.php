@@ -121,7 +121,8 @@ final readonly class Backups
 
         return null === $newest
             ? false !== $this->database->fetchOne('SELECT 1 FROM rig LIMIT 1')
-            : $newest->manifest->at->setTimezone(new \DateTimeZone(date_default_timezone_get()))->format('Y-m-d') !== $this->clock->now()->format('Y-m-d')
+            : $newest->manifest->at->setTimezone(new \DateTimeZone(date_default_timezone_get()))->format('Y-m-d')
+                !== $this->clock->now()->format('Y-m-d')
                 && $newest->manifest->fingerprint !== Holdings::fingerprint($this->database);
     }
 
@@ -167,7 +168,7 @@ final readonly class Backups
 
     private function makeRoom(): void
     {
-        $automatic = array_values(array_filter($this->all(), static fn (BackupFile $one): bool => $one->manifest->why->isAutomatic()));
+        $automatic = array_values(array_filter($this->all(), static fn (BackupFile $file): bool => $file->manifest->why->isAutomatic()));
         foreach (\array_slice($automatic, self::KEPT) as $old) {
             unlink($old->path);
         }

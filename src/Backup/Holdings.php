@@ -18,11 +18,14 @@ final readonly class Holdings
     {
         /** @var list<array{name: string, venue: string, units: int, looks: int}> $rigs */
         $rigs = $database->fetchAllAssociative(<<<'SQL'
-            SELECT r.name, v.name AS venue, (SELECT COUNT(*) FROM patched_fixture f WHERE f.rig_id = r.id)::int AS units, (SELECT COUNT(*) FROM look l WHERE l.rig_id = r.id)::int AS looks
+            SELECT r.name, v.name AS venue,
+                (SELECT COUNT(*) FROM patched_fixture f WHERE f.rig_id = r.id)::int AS units,
+                (SELECT COUNT(*) FROM look l WHERE l.rig_id = r.id)::int AS looks
             FROM rig r JOIN venue v ON v.id = r.venue_id ORDER BY r.name LIMIT 500
             SQL);
         /** @var array{charts: int, desks: int, changes: int} $counts */
-        $counts = $database->fetchAssociative('SELECT (SELECT COUNT(*) FROM fixture_type)::int AS charts, (SELECT COUNT(*) FROM desk WHERE on_shelf)::int AS desks, (SELECT COUNT(*) FROM change)::int AS changes');
+        $counts = $database->fetchAssociative('SELECT (SELECT COUNT(*) FROM fixture_type)::int AS charts, (SELECT COUNT(*) FROM desk '
+            .'WHERE on_shelf)::int AS desks, (SELECT COUNT(*) FROM change)::int AS changes');
         // By way of JSON, because an older schema has no wastebasket.
         $thrown = $database->fetchOne("SELECT COUNT(*)::int FROM rig r WHERE to_jsonb(r)->>'thrown_at' IS NOT NULL");
 
@@ -33,9 +36,12 @@ final readonly class Holdings
     public static function fingerprint(Connection $database): string
     {
         return sha1(serialize($database->fetchAssociative(<<<'SQL'
-            SELECT (SELECT SUM(version) FROM rig) AS versions, (SELECT COUNT(*) FROM rig) AS rigs, (SELECT MAX(last_version) FROM change) AS last, (SELECT COUNT(*) FROM change) AS changes,
-                (SELECT COUNT(*) FROM fixture_revision) AS charts, (SELECT MD5(STRING_AGG(id::text || on_shelf::text, ',' ORDER BY id)) FROM desk) AS desks,
-                (SELECT COUNT(*) FROM rig r WHERE to_jsonb(r)->>'thrown_at' IS NOT NULL) AS thrown_rigs, (SELECT COUNT(*) FROM fixture_type t WHERE to_jsonb(t)->>'thrown_at' IS NOT NULL) AS thrown_charts
+            SELECT (SELECT SUM(version) FROM rig) AS versions, (SELECT COUNT(*) FROM rig) AS rigs,
+            (SELECT MAX(last_version) FROM change) AS last, (SELECT COUNT(*) FROM change) AS changes,
+                (SELECT COUNT(*) FROM fixture_revision) AS charts,
+                (SELECT MD5(STRING_AGG(id::text || on_shelf::text, ',' ORDER BY id)) FROM desk) AS desks,
+                (SELECT COUNT(*) FROM rig r WHERE to_jsonb(r)->>'thrown_at' IS NOT NULL) AS thrown_rigs,
+                (SELECT COUNT(*) FROM fixture_type t WHERE to_jsonb(t)->>'thrown_at' IS NOT NULL) AS thrown_charts
             SQL)));
     }
 }

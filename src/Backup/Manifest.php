@@ -30,7 +30,8 @@ final readonly class Manifest
     public function toArray(): array
     {
         return [
-            'why' => $this->why->value, 'madeAt' => $this->at->format(\DATE_ATOM), 'schema' => $this->schema, 'fingerprint' => $this->fingerprint,
+            'why' => $this->why->value, 'madeAt' => $this->at->format(\DATE_ATOM), 'schema' => $this->schema,
+            'fingerprint' => $this->fingerprint,
             'bytes' => $this->bytes, 'sha1' => $this->sha1, 'holds' => get_object_vars($this->holds),
         ];
     }

@@ -105,7 +105,8 @@ final readonly class Restoring
         try {
             /** @var list<array{name: string, bytes: int}> */
             return $upkeep->fetchAllAssociative(
-                'SELECT datname AS name, pg_database_size(oid) AS bytes FROM pg_database WHERE starts_with(datname, ?) ORDER BY datname DESC',
+                'SELECT datname AS name, pg_database_size(oid) AS bytes FROM pg_database WHERE starts_with(datname, ?) ORDER BY '
+                    .'datname DESC',
                 [self::ASIDE],
             );
         } catch (DatabaseException) {
@@ -184,7 +185,9 @@ final readonly class Restoring
             $upkeep->beginTransaction();
             try {
                 $upkeep->executeStatement('ALTER DATABASE '.$upkeep->quoteSingleIdentifier($present).' RENAME TO '.$aside);
-                $upkeep->executeStatement('ALTER DATABASE '.$upkeep->quoteSingleIdentifier($coming).' RENAME TO '.$upkeep->quoteSingleIdentifier($present));
+                $upkeep->executeStatement(
+                    'ALTER DATABASE '.$upkeep->quoteSingleIdentifier($coming).' RENAME TO '.$upkeep->quoteSingleIdentifier($present),
+                );
                 $upkeep->commit();
 
                 return $aside;

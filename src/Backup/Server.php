@@ -81,7 +81,8 @@ final readonly class Server
     {
         $folder = $this->programs ?? '';
         $process = new Process(['' === $folder ? $name : $folder.'/'.$name, ...$arguments], null, [
-            'PGHOST' => $to['host'] ?? '127.0.0.1', 'PGPORT' => (string) ($to['port'] ?? 5432), 'PGUSER' => $to['user'] ?? '', 'PGPASSWORD' => $to['password'] ?? '',
+            'PGHOST' => $to['host'] ?? '127.0.0.1', 'PGPORT' => (string) ($to['port'] ?? 5432), 'PGUSER' => $to['user'] ?? '',
+            'PGPASSWORD' => $to['password'] ?? '',
             'PGCONNECT_TIMEOUT' => '10', 'LC_ALL' => 'C.UTF-8',
         ]);
         $process->setTimeout(self::SECONDS);

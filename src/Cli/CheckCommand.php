@@ -48,7 +48,11 @@ final class CheckCommand
             fwrite($out, \sprintf("%-8s %s: %s (%s)\n", $severity->value, $finding->mode, $finding->message, $finding->code->value));
         }
         $summary = array_map(
-            static fn (Severity $one): string => ($counts[$one->value] ?? 0).' '.$one->value.(1 === ($counts[$one->value] ?? 0) ? '' : 's'),
+            static function (Severity $severity) use ($counts): string {
+                $count = $counts[$severity->value] ?? 0;
+
+                return $count.' '.$severity->value.(1 === $count ? '' : 's');
+            },
             Severity::cases(),
         );
         fwrite($out, \sprintf("%s %s: %s\n", $profile->maker, $profile->model, implode(', ', $summary)));

@@ -35,7 +35,8 @@ final class MigrateCommand extends Command
         }
         if (null !== $at && !\in_array($at, $this->schema->known(), true)) {
             $output->writeln(\sprintf(
-                'The database was written by a newer Rigger (its schema is %s; this one knows %s). Start the newer one. Nothing was touched.',
+                'The database was written by a newer Rigger (its schema is %s; this one knows %s). Start the newer one. Nothing '
+                    .'was touched.',
                 $at,
                 $this->schema->newest(),
             ));

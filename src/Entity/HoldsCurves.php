@@ -18,6 +18,6 @@ trait HoldsCurves
     private function keep(array $curves): void
     {
         usort($curves, static fn (ChannelCurve $one, ChannelCurve $other): int => $one->channel <=> $other->channel);
-        $this->curves = array_map(static fn (ChannelCurve $one): array => $one->toArray(), $curves);
+        $this->curves = array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $curves);
     }
 }

@@ -56,23 +56,23 @@ class Look implements Journalled
     }
 
     /** @param list<int> $values one a channel, 0 to 255 */
-    public function set(PatchedFixture $fixture, array $values): void
+    public function set(PatchedUnit $unit, array $values): void
     {
         foreach ($this->cells as $cell) {
-            if ($cell->fixture === $fixture) {
+            if ($cell->unit === $unit) {
                 $cell->set($values);
 
                 return;
             }
         }
-        $this->cells->add(LookCell::of($this, $fixture, $values));
+        $this->cells->add(LookCell::of($this, $unit, $values));
     }
 
     /** The unit is left alone from now on. */
     public function forget(string $unitId): void
     {
         foreach ($this->cells as $cell) {
-            if ((string) $cell->fixture->id() === $unitId) {
+            if ((string) $cell->unit->id() === $unitId) {
                 $this->cells->removeElement($cell);
             }
         }

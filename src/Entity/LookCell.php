@@ -8,7 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
 use Symfony\Component\Uid\Uuid;
 
-/** What one fixture does in a look. A fixture without a cell is left alone by it. */
+/** What one unit does in a look. A unit without a cell is left alone by it. */
 #[ORM\Entity]
 class LookCell implements Journalled
 {
@@ -17,26 +17,26 @@ class LookCell implements Journalled
     #[ORM\ManyToOne(inversedBy: 'cells'), ORM\JoinColumn(nullable: false)]
     public readonly Look $look;
 
-    #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-    public readonly PatchedFixture $fixture;
+    #[ORM\ManyToOne, ORM\JoinColumn('fixture_id', nullable: false)]
+    public readonly PatchedUnit $unit;
 
     /** @var list<int> one a channel, 0 to 255 */
     #[ORM\Column(name: 'channel_values', type: 'json', options: ['jsonb' => true])]
     private array $values;
 
     /** @param list<int> $values */
-    private function __construct(Look $look, PatchedFixture $fixture, array $values)
+    private function __construct(Look $look, PatchedUnit $unit, array $values)
     {
         $this->id = Uuid::v7();
         $this->look = $look;
-        $this->fixture = $fixture;
+        $this->unit = $unit;
         $this->values = $values;
     }
 
     /** @param list<int> $values */
-    public static function of(Look $look, PatchedFixture $fixture, array $values): self
+    public static function of(Look $look, PatchedUnit $unit, array $values): self
     {
-        return new self($look, $fixture, $values);
+        return new self($look, $unit, $values);
     }
 
     /** @param list<int> $values */

@@ -125,7 +125,7 @@ final readonly class Charts
             self::requireKeepable($profile);
             $found = array_values(array_filter(
                 $there,
-                static fn (FixtureRevision $one): bool => $one->profile()->equals($profile),
+                static fn (FixtureRevision $revision): bool => $revision->profile()->equals($profile),
             ))[0] ?? null;
             if (null === $found) {
                 $last = $there[\count($there) - 1] ?? null;

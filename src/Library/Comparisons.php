@@ -32,12 +32,12 @@ final readonly class Comparisons
         usort($modes, static fn (Mode $one, Mode $other): int => $one->footprint() <=> $other->footprint());
         $units = \count(array_filter(
             $rig->units,
-            static fn (Unit $one): bool => $one->revision()->typeId === (string) $revision->type->id(),
+            static fn (Unit $unit): bool => $unit->revision()->typeId === (string) $revision->type->id(),
         ));
-        $keys = array_map(static fn (Mode $one): string => $one->key, $modes);
+        $keys = array_map(static fn (Mode $mode): string => $mode->key, $modes);
 
         return new ModesView(
-            array_map(static fn (Mode $one): ModeCostView => ModeCostView::of($one, ModeCost::of($one, $units, $rig->desk())), $modes),
+            array_map(static fn (Mode $mode): ModeCostView => ModeCostView::of($mode, ModeCost::of($mode, $units, $rig->desk())), $modes),
             array_map(
                 static fn (FunctionRow $row): FunctionRowView => new FunctionRowView(
                     $row->function,

@@ -33,8 +33,8 @@ final readonly class Desks
         return array_map(self::choice(...), $desks);
     }
 
-    public static function choice(DeskDescription $one): DeskChoiceView
+    public static function choice(DeskDescription $desk): DeskChoiceView
     {
-        return new DeskChoiceView((string) $one->id(), $one->name, $one->desk()->layout->value, $one->desk()->words());
+        return new DeskChoiceView((string) $desk->id(), $desk->name, $desk->desk()->layout->value, $desk->desk()->words());
     }
 }

@@ -8,7 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Doctrine\Transaction;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\Look;
-use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\PatchedUnit;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Support;
@@ -157,7 +157,7 @@ final readonly class Importer
     {
         $keep = fn (FixtureProfile $profile): FixtureRevision => array_values(array_filter(
             $known,
-            static fn (FixtureRevision $one): bool => $one->profile()->equals($profile),
+            static fn (FixtureRevision $revision): bool => $revision->profile()->equals($profile),
         ))[0] ?? $this->charts->keep($profile);
         $rig = Rig::in($this->venue($document->venue), $document->name);
         $rig->playOn(null === $document->desk ? null : $this->desks->bringIn($document->desk));
@@ -171,8 +171,8 @@ final readonly class Importer
                 $index + 1,
             ));
         }
-        $fixtures = [];
-        foreach ($document->fixtures as $index => $entry) {
+        $units = [];
+        foreach ($document->units as $index => $entry) {
             if (0 === $document->types[$entry->type]->mode($entry->mode)?->footprint()) {
                 throw InputError::because(
                     'mode_empty',
@@ -180,7 +180,7 @@ final readonly class Importer
                     \sprintf('Mode %s has no channels.', InputError::quote($entry->mode)),
                 );
             }
-            $fixture = PatchedFixture::of(
+            $unit = PatchedUnit::of(
                 $rig,
                 $revisions[$entry->type],
                 null === $entry->link ? null : $links[$entry->link],
@@ -191,12 +191,12 @@ final readonly class Importer
                 ),
                 $index + 1,
             );
-            $this->manager->persist($fixtures[$index] = $fixture);
+            $this->manager->persist($units[$index] = $unit);
         }
         foreach ($document->looks as $entry) {
             $look = Look::record($rig, new CoreLook((string) Uuid::v7(), $entry->name, $entry->bank, $entry->number, []));
             foreach ($entry->values as $index => $values) {
-                $look->set($fixtures[$index], $values);
+                $look->set($units[$index], $values);
             }
             $this->manager->persist($look);
         }

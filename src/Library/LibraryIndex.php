@@ -32,7 +32,9 @@ final readonly class LibraryIndex
         $fitting = $this->fitting($query)->select('e.type_id, e.maker, e.model');
         $found = $this->database->fetchAllAssociative(
             'WITH fit AS MATERIALIZED ('.$fitting->getSQL().') SELECT e.*, (SELECT COUNT(*) FROM fit) AS total'
-            .' FROM (SELECT * FROM fit ORDER BY maker, model LIMIT '.$size.' OFFSET '.($page - 1) * $size.') page JOIN library_entry e USING (type_id) ORDER BY e.maker, e.model',
+            .' FROM (SELECT * FROM fit ORDER BY maker, model LIMIT '.$size.' OFFSET '.($page - 1) * $size
+            .') page JOIN library_entry e USING (type_id) ORDER '
+                .'BY e.maker, e.model',
             $fitting->getParameters(),
             $fitting->getParameterTypes(),
         );
@@ -111,11 +113,14 @@ final readonly class LibraryIndex
         /** @var list<array{key: string, name: string, channels: int, display: string|null}> $modes */
         $modes = json_decode(self::text($row['modes']), true, 16, \JSON_THROW_ON_ERROR);
 
-        return new TypeView(self::text($row['type_id']), self::text($row['maker']), self::text($row['model']), self::text($row['kind']), self::whole($row['revision']),
+        return new TypeView(
+            self::text($row['type_id']), self::text($row['maker']), self::text($row['model']), self::text($row['kind']),
+            self::whole($row['revision']),
             array_map(
                 static fn (array $mode): ModeView => new ModeView($mode['key'], $mode['name'], $mode['channels'], $mode['display']),
                 $modes,
-            ));
+            ),
+        );
     }
 
     private static function text(mixed $value): string

@@ -46,7 +46,8 @@ final readonly class PageFile
             throw Problem::at(
                 'file',
                 'no_pdftotext',
-                'To read a PDF this machine needs the program pdftotext (package poppler-utils). Copy the chart out of the PDF and paste it instead.',
+                'To read a PDF this machine needs the program pdftotext (package poppler-utils). Copy the chart out of the PDF and '
+                    .'paste it instead.',
             );
         }
         // A small file can unpack to hundreds of megabytes: it gets so much memory and time and no more, behind everybody else.

@@ -8,7 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\FixtureType;
-use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\PatchedUnit;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Venue;
 use Rigger\App\Problem\Problem;
@@ -36,7 +36,7 @@ final readonly class Venues
         return new VenueDocument(
             $venue->name,
             array_map($this->revisions(...), $this->typesOf($rigs)),
-            array_map(static fn (DeskDescription $one): Desk => $one->desk(), $desks),
+            array_map(static fn (DeskDescription $desk): Desk => $desk->desk(), $desks),
             array_map(fn (Rig $rig): RigDocument => RigDocument::of($this->rigs->get($rig->id())), $rigs),
         );
     }
@@ -51,7 +51,10 @@ final readonly class Venues
         /** @var list<FixtureType> */
         return [] === $rigs
             ? []
-            : $this->manager->createQuery('SELECT DISTINCT t FROM '.FixtureType::class.' t JOIN '.FixtureRevision::class.' r WITH r.type = t JOIN '.PatchedFixture::class.' f WITH f.revision = r WHERE f.rig IN (:rigs) ORDER BY t.maker, t.model')
+            : $this->manager->createQuery(
+                'SELECT DISTINCT t FROM '.FixtureType::class.' t JOIN '.FixtureRevision::class.' r WITH r.type = t JOIN '
+                    .PatchedUnit::class.' f WITH f.revision = r WHERE f.rig IN (:rigs) ORDER BY t.maker, t.model',
+            )
             ->setParameter('rigs', array_map(static fn (Rig $rig): string => (string) $rig->id(), $rigs))->getResult();
     }
 
@@ -59,7 +62,7 @@ final readonly class Venues
     private function revisions(FixtureType $type): array
     {
         $profiles = array_map(
-            static fn (FixtureRevision $one): FixtureProfile => $one->profile(),
+            static fn (FixtureRevision $revision): FixtureProfile => $revision->profile(),
             array_reverse($this->types->revisions($type)),
         );
 

@@ -31,7 +31,8 @@ final readonly class AnsweredRequests
     public function find(string $key): ?KeptAnswer
     {
         $row = $this->database->fetchAssociative(
-            "SELECT fingerprint, status, headers, encode(body, 'base64') AS body FROM answered_request WHERE key = ? AND status IS NOT NULL",
+            "SELECT fingerprint, status, headers, encode(body, 'base64') AS body "
+                .'FROM answered_request WHERE key = ? AND status IS NOT NULL',
             [$key],
         );
         if (false === $row) {

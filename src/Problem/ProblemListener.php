@@ -173,7 +173,8 @@ final readonly class ProblemListener
     private static function isOutage(\Throwable $error): bool
     {
         return 1 === preg_match(
-            '/SQLSTATE\[(?:08...|57P0.|HY000)\]|server closed the connection|terminating connection|no connection to the server|starting up|shutting down/',
+            '/SQLSTATE\[(?:08...|57P0.|HY000)\]|server closed the connection|terminating connection|no connection to the server'
+                .'|starting up|shutting down/',
             $error->getMessage(),
         );
     }

@@ -20,7 +20,8 @@ final readonly class Changes
     {
         $row = $this->manager->getConnection()->fetchAssociative(<<<'SQL'
             SELECT (SELECT sentence FROM change WHERE rig_id = :rig AND undone_at IS NULL ORDER BY number DESC LIMIT 1) AS undo,
-                   (SELECT sentence FROM change WHERE rig_id = :rig AND undone_at IS NOT NULL AND NOT superseded ORDER BY number LIMIT 1) AS redo
+                   (SELECT sentence FROM change WHERE rig_id = :rig AND undone_at IS NOT NULL AND NOT superseded
+                       ORDER BY number LIMIT 1) AS redo
             SQL, ['rig' => $rigId]);
 
         return [\is_string($row['undo'] ?? null) ? $row['undo'] : null, \is_string($row['redo'] ?? null) ? $row['redo'] : null];
@@ -40,13 +41,14 @@ final readonly class Changes
     public function since(Rig $rig, int $version): array
     {
         /** @var list<Change> $changes */
-        $changes = $this->manager->createQuery('SELECT c FROM '.Change::class.' c WHERE c.rig = :rig AND c.lastVersion > :version ORDER BY c.lastVersion')
+        $changes = $this->manager->createQuery('SELECT c FROM '.Change::class.' c WHERE c.rig = :rig AND c.lastVersion > :version '
+            .'ORDER BY c.lastVersion')
             ->setParameters(new \Doctrine\Common\Collections\ArrayCollection([
                 new \Doctrine\ORM\Query\Parameter('rig', $rig->id(), 'uuid'),
                 new \Doctrine\ORM\Query\Parameter('version', $version),
             ]))->getResult();
 
-        return array_map(static fn (Change $one): string => ($one->isUndone() ? 'undone: ' : '').$one->sentence, $changes);
+        return array_map(static fn (Change $change): string => ($change->isUndone() ? 'undone: ' : '').$change->sentence, $changes);
     }
 
     /** @return array{list<Change>, int} one page, newest first, and how many there are in all */
@@ -64,13 +66,16 @@ final readonly class Changes
     /** What was undone before something new is done cannot be redone. */
     public function forgetUndone(Rig $rig): void
     {
-        $this->manager->createQuery('UPDATE '.Change::class.' c SET c.superseded = true WHERE c.rig = :rig AND c.undoneAt IS NOT NULL AND c.superseded = false')
+        $this->manager->createQuery('UPDATE '.Change::class.' c SET c.superseded = true WHERE c.rig = :rig AND c.undoneAt IS NOT NULL '
+            .'AND c.superseded = false')
             ->setParameter('rig', $rig->id(), 'uuid')->execute();
     }
 
     private function one(string $which, string $order, Rig $rig): ?Change
     {
-        $change = $this->manager->createQuery('SELECT c FROM '.Change::class.' c WHERE c.rig = :rig AND '.$which.' ORDER BY c.number '.$order)
+        $change = $this->manager->createQuery(
+            'SELECT c FROM '.Change::class.' c WHERE c.rig = :rig AND '.$which.' ORDER BY c.number '.$order,
+        )
             ->setParameter('rig', $rig->id(), 'uuid')->setMaxResults(1)->getOneOrNullResult();
 
         return $change instanceof Change ? $change : null;

@@ -63,7 +63,8 @@ final class CoreRevisions
         return [] === $models
             ? []
             : array_values($this->where(
-                't.thrown_at IS NULL AND LOWER(t.model) IN (?) AND r.number = (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id)',
+                't.thrown_at IS NULL AND LOWER(t.model) IN (?) AND r.number = (SELECT MAX(x.number) FROM fixture_revision x WHERE '
+                    .'x.type_id = t.id)',
                 [$models],
                 [ArrayParameterType::STRING],
             ));
@@ -80,7 +81,8 @@ final class CoreRevisions
         $found = [];
         // The stamp is the row's version in the database, and its names': a chart that only got other words keeps its id.
         foreach ($this->database->fetchAllAssociative(
-            'SELECT r.id, r.type_id, r.number, t.maker, t.model, r.xmin::text || \'.\' || t.xmin::text AS stamp FROM fixture_revision r JOIN fixture_type t ON t.id = r.type_id WHERE '.$condition.' ORDER BY t.maker',
+            'SELECT r.id, r.type_id, r.number, t.maker, t.model, r.xmin::text || \'.\' || t.xmin::text AS stamp FROM '
+                .'fixture_revision r JOIN fixture_type t ON t.id = r.type_id WHERE '.$condition.' ORDER BY t.maker',
             $values,
             $types,
         ) as $one) {
@@ -105,9 +107,9 @@ final class CoreRevisions
                 $this->profile($row->text('id')),
             ),
         );
-        $revision->compiledBy(fn (Revision $one, string $mode): ?CompiledMode => $this->stageCache->get(
+        $revision->compiledBy(fn (Revision $revision, string $mode): ?CompiledMode => $this->stageCache->get(
             $key.'.'.sha1($mode),
-            static fn (): ?CompiledMode => $one->compile($mode),
+            static fn (): ?CompiledMode => $revision->compile($mode),
         ));
 
         return $revision;

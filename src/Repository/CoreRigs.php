@@ -36,7 +36,8 @@ final readonly class CoreRigs
     public function get(Uuid $id): Rig
     {
         $row = $this->row(
-            'SELECT r.name, v.name AS venue, r.version, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
+            'SELECT r.name, v.name AS venue, r.version, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN '
+                .'venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
             (string) $id,
         )
             ?? throw Problem::notFound('This rig');
@@ -65,10 +66,10 @@ final readonly class CoreRigs
                 ),
             ),
             array_map(
-                static fn (Row $one): TypeCurves => new TypeCurves(
-                    $one->text('type_id'),
-                    $one->text('mode'),
-                    self::curves($one->text('curves')),
+                static fn (Row $row): TypeCurves => new TypeCurves(
+                    $row->text('type_id'),
+                    $row->text('mode'),
+                    self::curves($row->text('curves')),
                 ),
                 $this->rows('SELECT type_id, mode, curves FROM type_curves WHERE rig_id = ? ORDER BY id', (string) $id),
             ),
@@ -84,8 +85,11 @@ final readonly class CoreRigs
     {
         $row = $this->row(<<<'SQL'
             SELECT r.version, r.thrown_at, d.on_shelf, (
-                SELECT string_agg(v.id::text || v.xmin::text || t.xmin::text || (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id), ',' ORDER BY v.id)
-                FROM (SELECT DISTINCT revision_id FROM patched_fixture WHERE rig_id = r.id) f JOIN fixture_revision v ON v.id = f.revision_id JOIN fixture_type t ON t.id = v.type_id
+                SELECT string_agg(v.id::text || v.xmin::text || t.xmin::text ||
+                    (SELECT MAX(x.number) FROM fixture_revision x WHERE x.type_id = t.id), ',' ORDER BY v.id)
+                FROM (SELECT DISTINCT revision_id FROM patched_fixture WHERE rig_id = r.id) f
+                JOIN fixture_revision v ON v.id = f.revision_id
+                JOIN fixture_type t ON t.id = v.type_id
             ) AS charts
             FROM rig r LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?
             SQL, (string) $id) ?? throw Problem::notFound('This rig');
@@ -93,7 +97,9 @@ final readonly class CoreRigs
             throw Problem::thrownAway('This rig');
         }
 
-        return $row->whole('version').' '.$row->textOrNull('charts').' '.(null !== $row->flagOrNull('on_shelf') && $row->flag('on_shelf') ? 'on' : 'off');
+        $shelf = null !== $row->flagOrNull('on_shelf') && $row->flag('on_shelf') ? 'on' : 'off';
+
+        return $row->whole('version').' '.$row->textOrNull('charts').' '.$shelf;
     }
 
     /** @return list<Unit> */
@@ -106,7 +112,9 @@ final readonly class CoreRigs
          *     string, string|null, string|null}> $rows
          */
         $rows = $this->database->fetchAllNumeric(
-            'SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at FROM patched_fixture WHERE rig_id = ? ORDER BY place',
+            'SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, '
+                .'note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at FROM patched_fixture '
+                .'WHERE rig_id = ? ORDER BY place',
             [$rigId],
         );
         $revisions = $this->revisions->all(array_column($rows, 2));
@@ -173,7 +181,8 @@ final readonly class CoreRigs
     {
         $values = [];
         foreach ($this->rows(
-            'SELECT c.look_id, c.fixture_id, c.channel_values FROM look_cell c JOIN look l ON l.id = c.look_id JOIN patched_fixture f ON f.id = c.fixture_id WHERE l.rig_id = ? ORDER BY f.place',
+            'SELECT c.look_id, c.fixture_id, c.channel_values FROM look_cell c JOIN look l ON l.id = c.look_id JOIN '
+                .'patched_fixture f ON f.id = c.fixture_id WHERE l.rig_id = ? ORDER BY f.place',
             $rigId,
         ) as $row) {
             $values[$row->text('look_id')][$row->text('fixture_id')] = array_values(array_filter(
@@ -183,12 +192,12 @@ final readonly class CoreRigs
         }
 
         return array_map(
-            static fn (Row $one): Look => new Look(
-                $one->text('id'),
-                $one->text('name'),
-                $one->whole('bank'),
-                $one->whole('number'),
-                $values[$one->text('id')] ?? [],
+            static fn (Row $row): Look => new Look(
+                $row->text('id'),
+                $row->text('name'),
+                $row->whole('bank'),
+                $row->whole('number'),
+                $values[$row->text('id')] ?? [],
             ),
             $this->rows('SELECT id, name, bank, number FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId),
         );
@@ -229,6 +238,6 @@ final readonly class CoreRigs
     /** @return list<Row> */
     private function rows(string $sql, string $id): array
     {
-        return array_map(static fn (array $one): Row => new Row($one), $this->database->fetchAllAssociative($sql, [$id]));
+        return array_map(static fn (array $row): Row => new Row($row), $this->database->fetchAllAssociative($sql, [$id]));
     }
 }

@@ -61,8 +61,9 @@ final readonly class Rigs
     }
 
     /**
+     * One page, and how many rigs there are.
+     *
      * @return array{list<array{id: string, name: string, venue: string, desk: string|null, version: int, tape: list<string>}>, int}
-     *                                                                                                                               one page, and how many there are
      */
     public function page(int $page, int $size): array
     {

@@ -19,10 +19,13 @@ final readonly class Thrown
         /** @var list<array{kind: string, id: string, name: string, parts: int, changes: int, at: string}> */
         return $this->database->fetchAllAssociative(<<<'SQL'
             SELECT 'rig' AS kind, r.id::text, r.name, (SELECT COUNT(*) FROM patched_fixture f WHERE f.rig_id = r.id)::int AS parts,
-                   (SELECT COUNT(*) FROM change c WHERE c.rig_id = r.id)::int AS changes, to_char(r.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"') AS at
+                   (SELECT COUNT(*) FROM change c WHERE c.rig_id = r.id)::int AS changes,
+                   to_char(r.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"') AS at
             FROM rig r WHERE r.thrown_at IS NOT NULL
             UNION ALL
-            SELECT 'chart', t.id::text, t.maker || ' ' || t.model, (SELECT COUNT(*) FROM fixture_revision v WHERE v.type_id = t.id)::int, 0, to_char(t.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"')
+            SELECT 'chart', t.id::text, t.maker || ' ' || t.model,
+                (SELECT COUNT(*) FROM fixture_revision v WHERE v.type_id = t.id)::int, 0,
+                to_char(t.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"')
             FROM fixture_type t WHERE t.thrown_at IS NOT NULL
             UNION ALL
             SELECT 'desk', d.id::text, d.name, 0, 0, to_char(d.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"')
@@ -52,7 +55,8 @@ final readonly class Thrown
         foreach ($ids as $id) {
             $needed = $this->database->fetchOne(<<<'SQL'
                 SELECT EXISTS (SELECT 1 FROM rig WHERE desk_id = :id) OR EXISTS (SELECT 1 FROM patched_fixture WHERE revision_id = :id)
-                    OR EXISTS (SELECT 1 FROM type_curves WHERE type_id = :id) OR EXISTS (SELECT 1 FROM change WHERE changed_rows::text LIKE '%' || :id || '%')
+                    OR EXISTS (SELECT 1 FROM type_curves WHERE type_id = :id)
+                    OR EXISTS (SELECT 1 FROM change WHERE changed_rows::text LIKE '%' || :id || '%')
                 SQL, ['id' => $id]);
             if (false !== $needed) {
                 return true;

@@ -81,7 +81,9 @@ final readonly class Types
         /** @var list<FixtureRevision> */
         return [] === $models
             ? []
-            : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.thrownAt IS NULL AND LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x WHERE x.type = t) ORDER BY t.maker')
+            : $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.thrownAt IS NULL AND '
+                .'LOWER(t.model) IN (:models) AND r.number = (SELECT MAX(x.number) FROM '.FixtureRevision::class.' x '
+                    .'WHERE x.type = t) ORDER BY t.maker')
             ->setParameter('models', array_values(array_unique(array_map(mb_strtolower(...), $models))))->getResult();
     }
 
@@ -108,7 +110,8 @@ final readonly class Types
 
     private function ofType(Uuid $typeId, string $which, string $order): ?FixtureRevision
     {
-        $revision = $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.id = :type AND t.thrownAt IS NULL '.$which.' ORDER BY r.number '.$order)
+        $revision = $this->manager->createQuery('SELECT r, t FROM '.FixtureRevision::class.' r JOIN r.type t WHERE t.id = :type AND '
+            .'t.thrownAt IS NULL '.$which.' ORDER BY r.number '.$order)
             ->setParameter('type', $typeId, 'uuid')->setMaxResults(1)->getOneOrNullResult();
 
         return $revision instanceof FixtureRevision ? $revision : null;

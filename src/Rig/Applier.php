@@ -9,7 +9,7 @@ use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\FixtureType;
 use Rigger\App\Entity\Look;
-use Rigger\App\Entity\PatchedFixture;
+use Rigger\App\Entity\PatchedUnit;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Support;
@@ -58,16 +58,16 @@ final readonly class Applier
 
     private function units(CoreRig $before, CoreRig $after, Rig $rig): void
     {
-        $changed = array_filter($after->units, static fn (Unit $one): bool => ($before->units[$one->id] ?? null) !== $one);
+        $changed = array_filter($after->units, static fn (Unit $unit): bool => ($before->units[$unit->id] ?? null) !== $unit);
         $gone = array_diff_key($before->units, $after->units);
-        $there = $this->all(PatchedFixture::class, [...array_keys(array_intersect_key($changed, $before->units)), ...array_keys($gone)]);
+        $there = $this->all(PatchedUnit::class, [...array_keys(array_intersect_key($changed, $before->units)), ...array_keys($gone)]);
         $place = $this->lastPlace('patched_fixture', $rig, [] !== array_diff_key($changed, $before->units));
         foreach ($changed as $id => $unit) {
             $was = $before->units[$id] ?? null;
             $revision = $was?->revision() === $unit->revision() ? null : $this->one(FixtureRevision::class, $unit->revision()->id);
             $link = null === $unit->linkId ? null : $this->one(RadioLink::class, $unit->linkId);
             if (null === $was) {
-                $this->manager->persist(PatchedFixture::of(
+                $this->manager->persist(PatchedUnit::of(
                     $rig,
                     $revision ?? throw new \LogicException('A new unit follows a revision.'),
                     $link,
@@ -96,7 +96,7 @@ final readonly class Applier
             }
             foreach ($look->values as $unitId => $values) {
                 if (($was->values[$unitId] ?? null) !== $values) {
-                    $entity->set($this->one(PatchedFixture::class, $unitId), $values);
+                    $entity->set($this->one(PatchedUnit::class, $unitId), $values);
                 }
             }
             foreach (array_diff_key($was->values ?? [], $look->values) as $unitId => $values) {

@@ -7,13 +7,13 @@ namespace Rigger\App\Rig;
 use Rigger\App\Rig\View\DeskChangeView;
 use Rigger\App\Rig\View\FindingsChangeView;
 use Rigger\App\Rig\View\FindingView;
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\LooksChangeView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigChangeView;
 use Rigger\App\Rig\View\StripsChangeView;
 use Rigger\App\Rig\View\TypeUseView;
 use Rigger\App\Rig\View\UnitsChangeView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Finding\Finding;
 use Rigger\Core\Judge\Judge;
@@ -71,7 +71,7 @@ final readonly class Changed
         return new UnitsChangeView(
             $delta->gone,
             array_keys($delta->put),
-            array_map(fn (string $id): FixtureView => $views->view($this->after->units[$id]), array_values($delta->put)),
+            array_map(fn (string $id): UnitView => $views->view($this->after->units[$id]), array_values($delta->put)),
         );
     }
 
@@ -94,7 +94,8 @@ final readonly class Changed
     private function strips(): StripsChangeView
     {
         [$before, $after] = [$this->before->map(), $this->after->map()];
-        if (null === $before || null === $after || $this->difference->isAnotherDesk() || !$this->difference->touches($after->desk->universe)) {
+        $isSame = !$this->difference->isAnotherDesk();
+        if (null === $before || null === $after || !$isSame || !$this->difference->touches($after->desk->universe)) {
             return new StripsChangeView([], []);
         }
         $was = self::uses($before);
@@ -104,7 +105,7 @@ final readonly class Changed
             $uses = $is[$fader->address] ?? [];
             if ($uses !== ($was[$fader->address] ?? []) || [] !== array_filter(
                 $uses,
-                fn (array $one): bool => $this->difference->hasUnit($one['id']),
+                fn (array $use): bool => $this->difference->hasUnit($use['id']),
             )) {
                 $at[] = $index;
                 $put[] = DeskViews::strip($fader, $uses, $this->after);
@@ -119,7 +120,7 @@ final readonly class Changed
     {
         $uses = [];
         foreach ($map->strips as $strip) {
-            $uses[$strip->fader->address] = $strip->fixtures;
+            $uses[$strip->fader->address] = $strip->units;
         }
 
         return $uses;
@@ -189,8 +190,8 @@ final readonly class Changed
     private static function byKey(array $findings): array
     {
         $byKey = [];
-        foreach ($findings as $one) {
-            $byKey[$one->key] = $one;
+        foreach ($findings as $finding) {
+            $byKey[$finding->key] = $finding;
         }
 
         return $byKey;

@@ -30,7 +30,7 @@ final readonly class DeskViews
         $desk = $map->desk;
         $uses = [];
         foreach ($map->strips as $strip) {
-            $uses[$strip->fader->address] = $strip->fixtures;
+            $uses[$strip->fader->address] = $strip->units;
         }
 
         return new DeskView(
@@ -47,7 +47,7 @@ final readonly class DeskViews
             $desk->scenesPerBank,
             $desk->starts(),
             $desk->reach(),
-            array_map(static fn (Fader $one): StripView => self::strip($one, $uses[$one->address] ?? [], $rig), $desk->faders()),
+            array_map(static fn (Fader $fader): StripView => self::strip($fader, $uses[$fader->address] ?? [], $rig), $desk->faders()),
             $desk->wide,
             $desk->crossfades(),
             $inUse->isOnShelf,
@@ -57,7 +57,7 @@ final readonly class DeskViews
             array_map($desk->manual->keys->page(...), range(1, $desk->pages)),
             $desk->words(),
             array_map(
-                static fn (PreflightItem $one): PreflightView => new PreflightView($one->key, $one->title, $one->why),
+                static fn (PreflightItem $item): PreflightView => new PreflightView($item->key, $item->title, $item->why),
                 Preflight::of($desk),
             ),
         );
@@ -91,18 +91,18 @@ final readonly class DeskViews
             $fader->address,
             $first['label'] ?? null,
             array_map(
-                static fn (array $one): StripUseView => new StripUseView(
-                    $one['id'],
-                    $rig->unit($one['id'])->name,
-                    $one['channel'],
-                    $one['label'],
+                static fn (array $use): StripUseView => new StripUseView(
+                    $use['id'],
+                    $rig->unit($use['id'])->name,
+                    $use['channel'],
+                    $use['label'],
                 ),
                 $uses,
             ),
             array_map(
-                static fn (Range $one): RangeView => RangeView::of(
-                    $one,
-                    null === $one->emitter ? null : $unit?->revision()->profile->emitter($one->emitter),
+                static fn (Range $range): RangeView => RangeView::of(
+                    $range,
+                    null === $range->emitter ? null : $unit?->revision()->profile->emitter($range->emitter),
                 ),
                 $ranges,
             ),

@@ -29,18 +29,24 @@ final class LookViews
             $look->number,
             self::cells($rig, $look),
             array_map(
-                static fn (array $one): StepView => new StepView($one['button'], $one['page'], $one['fader'], $one['value'], $one['label']),
+                static fn (array $step): StepView => new StepView(
+                    $step['button'],
+                    $step['page'],
+                    $step['fader'],
+                    $step['value'],
+                    $step['label'],
+                ),
                 $program->steps ?? [],
             ),
-            array_map(static function (array $one) use ($rig): UnreachableView {
-                $unit = $rig->unit($one['fixture']);
+            array_map(static function (array $row) use ($rig): UnreachableView {
+                $unit = $rig->unit($row['fixture']);
 
                 return new UnreachableView(
                     $unit->id,
                     $unit->name,
-                    $one['channel'],
-                    $unit->mode()->labels()[$one['channel'] - 1],
-                    $one['value'],
+                    $row['channel'],
+                    $unit->mode()->labels()[$row['channel'] - 1],
+                    $row['value'],
                 );
             }, $program->unreachable ?? []),
             null === $program || null === $desk ? [] : StoreLines::of($desk, $look->name, $look->bank, $look->number, $program->steps),
@@ -70,7 +76,7 @@ final class LookViews
         }
         try {
             return [
-                DeskProgram::of($desk, $rig->deskFixtures(), $look->values, static fn (string $id): string => $rig->unit($id)->name),
+                DeskProgram::of($desk, $rig->deskUnits(), $look->values, static fn (string $id): string => $rig->unit($id)->name),
                 null,
             ];
         } catch (InputError $error) {

@@ -27,11 +27,12 @@ final readonly class PatchList
     /** @return string CSV with a head, in the order of the patch list */
     public static function write(Rig $rig): string
     {
-        $rows = [array_map(static fn (PatchColumn $one): string => $one->value, PatchColumn::cases())];
+        $rows = [array_map(static fn (PatchColumn $column): string => $column->value, PatchColumn::cases())];
         foreach ($rig->units as $unit) {
             $spot = $unit->spot;
             $rows[] = [
-                (string) $unit->number, $unit->name, $unit->revision()->maker, $unit->model(), $unit->mode()->name, (string) $unit->place->universe, (string) $unit->place->address,
+                (string) $unit->number, $unit->name, $unit->revision()->maker, $unit->model(), $unit->mode()->name,
+                (string) $unit->place->universe, (string) $unit->place->address,
                 $unit->position ?? '', implode(', ', $unit->groups), $unit->note ?? '', $unit->tape->value,
                 null === $spot
                     ? ''
@@ -53,7 +54,7 @@ final readonly class PatchList
     {
         [$heads, $change] = self::read($text, $columns);
         $rows = array_map(
-            static fn (ListedUnit $one): ListRowView => new ListRowView($one->line, $one->name, $one->what, $one->words),
+            static fn (ListedUnit $unit): ListRowView => new ListRowView($unit->line, $unit->name, $unit->what, $unit->words),
             $change->read($rig, $this->world),
         );
         $sample = array_values(array_filter($change->rows, static fn (array $cells): bool => '' !== trim(implode('', $cells))))[0] ?? [];
@@ -61,7 +62,7 @@ final readonly class PatchList
             static fn (int $index): ListColumnView => new ListColumnView($heads[$index], $sample[$index] ?? '', $change->columns[$index]),
             array_keys($heads),
         );
-        $count = array_count_values(array_map(static fn (ListRowView $one): string => $one->what, $rows));
+        $count = array_count_values(array_map(static fn (ListRowView $row): string => $row->what, $rows));
 
         return new PatchListView(
             $columnViews,
@@ -81,12 +82,12 @@ final readonly class PatchList
      */
     private static function read(string $text, ?array $columns): array
     {
-        $rows = Csv::rows($text, Limits::FIXTURES + 1);
-        if (\count($rows) > Limits::FIXTURES + 1) {
+        $rows = Csv::rows($text, Limits::UNITS + 1);
+        if (\count($rows) > Limits::UNITS + 1) {
             throw Problem::at(
                 'file',
                 'out_of_range',
-                \sprintf('The list has more than %s rows; a rig holds at most %1$s units.', number_format(Limits::FIXTURES)),
+                \sprintf('The list has more than %s rows; a rig holds at most %1$s units.', number_format(Limits::UNITS)),
             );
         }
         $heads = $rows[0] ?? [];
@@ -104,6 +105,9 @@ final readonly class PatchList
             throw Problem::at('columns', 'missing', 'Say which column holds the names: units are known by them.');
         }
 
-        return [$heads, new TakeList(array_map(static fn (?PatchColumn $one): ?string => $one?->value, $meanings), \array_slice($rows, 1))];
+        return [
+            $heads,
+            new TakeList(array_map(static fn (?PatchColumn $column): ?string => $column?->value, $meanings), \array_slice($rows, 1)),
+        ];
     }
 }

@@ -46,9 +46,9 @@ final readonly class RigViews
             self::walk($rig),
             self::types($rig, $latest),
             self::links($rig),
-            array_map(static fn (Look $one): LookView => LookViews::of($rig, $one), array_values($rig->looks)),
+            array_map(static fn (Look $look): LookView => LookViews::of($rig, $look), array_values($rig->looks)),
             self::supports($rig),
-            array_map(static fn (Judged $one): FindingView => FindingView::of($one, $rig), Judge::judged($rig, $latest)),
+            array_map(static fn (Judged $judged): FindingView => FindingView::of($judged, $rig), Judge::judged($rig, $latest)),
             self::universes($rig),
             $undo,
             $redo,
@@ -68,7 +68,7 @@ final readonly class RigViews
     private function latest(Rig $rig): array
     {
         return $this->types->latestNumbers(array_values(array_unique(array_map(
-            static fn (Unit $one): string => $one->revision()->typeId,
+            static fn (Unit $unit): string => $unit->revision()->typeId,
             $rig->units,
         ))));
     }
@@ -77,7 +77,7 @@ final readonly class RigViews
     public static function links(Rig $rig): array
     {
         return array_map(
-            static fn (Link $one): LinkView => new LinkView($one->id, $one->kit->value, $one->label, $one->name, $one->kit->names()),
+            static fn (Link $link): LinkView => new LinkView($link->id, $link->kit->value, $link->label, $link->name, $link->kit->names()),
             array_values($rig->links),
         );
     }
@@ -92,12 +92,12 @@ final readonly class RigViews
     public static function universes(Rig $rig): array
     {
         return array_map(
-            static fn (UniverseUsage $one): UniverseView => new UniverseView(
-                $one->universe,
-                $one->used,
-                $one->free,
-                $one->largestGap['from'] ?? null,
-                $one->largestGap['to'] ?? null,
+            static fn (UniverseUsage $usage): UniverseView => new UniverseView(
+                $usage->universe,
+                $usage->used,
+                $usage->free,
+                $usage->largestGap['from'] ?? null,
+                $usage->largestGap['to'] ?? null,
             ),
             $rig->addresses()->usage,
         );

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Rigger\App\Rig;
 
 use Rigger\App\Rig\View\CurveView;
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\SettingLineView;
 use Rigger\App\Rig\View\SpotView;
 use Rigger\App\Rig\View\SwitchesView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Input\InputError;
@@ -29,13 +29,13 @@ final class UnitViews
     {
     }
 
-    /** @return list<FixtureView> in the order of the patch list */
+    /** @return list<UnitView> in the order of the patch list */
     public static function of(Rig $rig): array
     {
         return array_map((new self($rig))->view(...), array_values($rig->units));
     }
 
-    public function view(Unit $unit): FixtureView
+    public function view(Unit $unit): UnitView
     {
         $first = $this->rig->together($unit)->units[0];
         $profile = $unit->revision()->profile;
@@ -43,7 +43,7 @@ final class UnitViews
         $span = $unit->span();
         $spot = $unit->spot;
 
-        return new FixtureView(
+        return new UnitView(
             $unit->id,
             $unit->name,
             $unit->revision()->typeId,
@@ -87,16 +87,16 @@ final class UnitViews
     /** @return list<CurveView> the unit's own, and those of its type for the other channels */
     private function curves(Unit $unit): array
     {
-        $own = array_map(static fn (ChannelCurve $one): int => $one->channel, $unit->curves);
+        $own = array_map(static fn (ChannelCurve $curve): int => $curve->channel, $unit->curves);
         $views = array_map(
-            static fn (ChannelCurve $one): CurveView => new CurveView(
-                $one->channel,
-                !\in_array($one->channel, $own, true),
-                $one->curve->shape->value,
-                $one->curve->min,
-                $one->curve->max,
-                $one->curve->bound->value,
-                $one->curve->points,
+            static fn (ChannelCurve $curve): CurveView => new CurveView(
+                $curve->channel,
+                !\in_array($curve->channel, $own, true),
+                $curve->curve->shape->value,
+                $curve->curve->min,
+                $curve->curve->max,
+                $curve->curve->bound->value,
+                $curve->curve->points,
             ),
             $this->rig->trim($unit)->curves,
         );

@@ -21,14 +21,14 @@ final class Walking
     public static function of(Rig $rig, bool $byFaders): WalkView
     {
         $map = $rig->map() ?? throw Refused::noDesk('the walk goes over its faders');
-        $walk = new OneByOne($map, $rig->deskFixtures(), array_map(static fn (Unit $one): Mode => $one->mode(), $rig->units));
+        $walk = new OneByOne($map, $rig->deskUnits(), array_map(static fn (Unit $unit): Mode => $unit->mode(), $rig->units));
         $faders = $byFaders ? self::faderWords($map) : [];
 
-        return new WalkView(array_map(static fn (WalkStep $one): WalkStepView => new WalkStepView(
-            (object) $one->slots,
-            $one->address,
-            $faders[$one->address] ?? implode(' and ', array_map(static fn (string $id): string => $rig->unit($id)->name, $one->fixtures)),
-            $one->fixtures,
+        return new WalkView(array_map(static fn (WalkStep $step): WalkStepView => new WalkStepView(
+            (object) $step->slots,
+            $step->address,
+            $faders[$step->address] ?? implode(' and ', array_map(static fn (string $id): string => $rig->unit($id)->name, $step->units)),
+            $step->units,
         ), $byFaders ? $walk->faders() : $walk->units()));
     }
 
@@ -46,7 +46,7 @@ final class Walking
                 $place[] = mb_strtolower($keys->of('page')).' '.$keys->page($strip->fader->page);
             }
             $place[] = 'fader '.$strip->fader->number;
-            $words[$strip->fader->address] = ucfirst(implode(', ', $place)).': '.$strip->fixtures[0]['label'];
+            $words[$strip->fader->address] = ucfirst(implode(', ', $place)).': '.$strip->units[0]['label'];
         }
 
         return $words;

@@ -22,7 +22,7 @@ final class RigSheets
     {
         $flow = new Flow(new Type(), PaperSize::A4, $rig->name, $rig->venue.(null === $rig->desk ? '' : ' · '.$rig->desk->name));
         $flow->section('Patch list');
-        ListSheet::on($flow, $rig->fixtures);
+        ListSheet::on($flow, $rig->units);
         self::faders($flow, $rig);
         self::looks($flow, $rig);
 
@@ -40,12 +40,12 @@ final class RigSheets
         }
         $rows = [];
         foreach ($desk->strips as $strip) {
-            if ([] !== $strip->fixtures) {
+            if ([] !== $strip->units) {
                 $rows[] = [
                     null === $strip->button ? '' : (string) $strip->button,
                     self::fader($desk, $strip),
                     \sprintf('%03d', $strip->address),
-                    implode(', ', array_unique(array_map(static fn ($use): string => $use->name.' '.$use->label, $strip->fixtures))),
+                    implode(', ', array_unique(array_map(static fn ($use): string => $use->name.' '.$use->label, $strip->units))),
                     self::ranges($strip),
                 ];
             }
@@ -77,7 +77,7 @@ final class RigSheets
                 $flow->paragraph('No fader reaches '.implode(
                     ', ',
                     array_map(
-                        static fn (UnreachableView $one): string => $one->fixture.' '.$one->label.' at '.$one->value,
+                        static fn (UnreachableView $channel): string => $channel->unit.' '.$channel->label.' at '.$channel->value,
                         $look->unreachable,
                     ),
                 ).'.');

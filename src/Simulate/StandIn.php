@@ -101,7 +101,8 @@ final class StandIn
         }
         $client = 1 === preg_match('~^x-client: ([^\r\n]{1,200})~im', $request, $named) ? $named[1] : '';
         $this->makePlace($client);
-        $connection->write("HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 1000\n\n");
+        $connection->write("HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\n"
+            ."Cache-Control: no-store\r\nConnection: close\r\n\r\nretry: 1000\n\n");
         $this->followers[spl_object_id($connection)] = [$connection, $asked[1], $client];
         if (isset($this->frames[$asked[1]])) {
             $connection->write($this->event($asked[1]));

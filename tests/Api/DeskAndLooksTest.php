@@ -14,10 +14,10 @@ final class DeskAndLooksTest extends ApiTestCase
     {
         $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
         self::assertCount(140, $rig['desk']['strips']);
-        $shutter = array_values(array_filter($rig['desk']['strips'], static fn (array $one): bool => 7 === $one['address']))[0];
+        $shutter = array_values(array_filter($rig['desk']['strips'], static fn (array $strip): bool => 7 === $strip['address']))[0];
         self::assertSame(
             ['Shutter', ['Drum 1', 'Drum 2'], ['Closed', 'Flash, slow to fast', 'Open']],
-            [$shutter['label'], array_column($shutter['fixtures'], 'name'), array_column($shutter['ranges'], 'label')],
+            [$shutter['label'], array_column($shutter['units'], 'name'), array_column($shutter['ranges'], 'label')],
         );
     }
 
@@ -92,7 +92,7 @@ final class DeskAndLooksTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $flash = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fast_flash' === $one['code']))[0];
+        $flash = array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'fast_flash' === $finding['code']))[0];
         self::assertSame('Make Storm steady', $flash['repair']['label']);
         $rig = $this->change($id, $rig['version'], $flash['repair']['changes']);
         self::assertNotContains('warning fast_flash', self::codes($rig, 'looks'));
@@ -103,7 +103,7 @@ final class DeskAndLooksTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $idle = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'no_receiver' === $one['code']))[0];
+        $idle = array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'no_receiver' === $finding['code']))[0];
         $rig = $this->change($id, $rig['version'], $idle['repair']['changes']);
         self::assertSame([], self::codes($rig, 'lines'));
     }
@@ -193,7 +193,7 @@ final class DeskAndLooksTest extends ApiTestCase
         $this->change(
             $id,
             1,
-            ['do' => 'add-units', 'type' => self::fixture($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon'],
+            ['do' => 'add-units', 'type' => self::unit($rig, 'Tape')['typeId'], 'mode' => 'three', 'count' => 60, 'name' => 'Ribbon'],
         );
         self::assertSame($small, $count());
         self::assertGreaterThan(3, $small);

@@ -45,7 +45,7 @@ final class DeskLiveTest extends ApiTestCase
         $skiff = $this->bring('desks/skiff-24')['id'];
         $this->change($id, 1, ['do' => 'choose-desk', 'desk' => $skiff]);
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $tape = self::fixture($rig, 'Tape')['id'];
+        $tape = self::unit($rig, 'Tape')['id'];
         $this->change($id, 2, ['do' => 'move-units', 'units' => [$tape], 'to' => '11']);
         $answer = $this->live($id, ['slots' => ['1' => 255, '2' => 255, '7' => 230, '11' => 200], 'master' => 0]);
         self::assertSame(0.0, self::brightness($answer, 'Drum 1'));
@@ -98,7 +98,7 @@ final class DeskLiveTest extends ApiTestCase
             $lamps = $this->ask('POST', '/api/rigs/'.$id.'/live', ['slots' => $step['slots']])['lamps'];
 
             return array_column(
-                array_filter($lamps, static fn (array $one): bool => array_sum(array_column($one['cells'], 'brightness')) > 0),
+                array_filter($lamps, static fn (array $lamp): bool => array_sum(array_column($lamp['cells'], 'brightness')) > 0),
                 'name',
             );
         };
@@ -165,7 +165,10 @@ final class DeskLiveTest extends ApiTestCase
         try {
             $rig = '01a209e6-9040-7380-9572-3143ab270848';
             self::assertTrue($standIn->send($rig, [1 => 255]));
-            $greedy = array_map(static fn (): mixed => $standIn->open("GET /stream/{$rig} HTTP/1.1\r\nX-Client: greedy\r\n\r\n"), range(1, 60));
+            $greedy = array_map(
+                static fn (): mixed => $standIn->open("GET /stream/{$rig} HTTP/1.1\r\nX-Client: greedy\r\n\r\n"),
+                range(1, 60),
+            );
             usleep(300_000);
             $heard = $standIn->request("GET /stream/{$rig} HTTP/1.1\r\nX-Client: modest\r\n\r\n", 0.4);
             self::assertStringContainsString('"slots":{"1":255}', $heard);

@@ -20,7 +20,7 @@ final class DeskPlanTest extends ApiTestCase
             $id,
             array_column($units, null, 'name'),
             array_map(
-                static fn (array $one): array => ['fixtureId' => $one['fixtureId'], 'wants' => $one['wants'], 'with' => $one['with']],
+                static fn (array $unit): array => ['unitId' => $unit['unitId'], 'wants' => $unit['wants'], 'with' => $unit['with']],
                 array_values($units),
             ),
         ];
@@ -41,7 +41,7 @@ final class DeskPlanTest extends ApiTestCase
         [, $units] = $this->wishes();
         self::assertSame(['dimmer', 'colour', 'flash'], $units['Drum 1']['wants']);
         self::assertSame(['dimmer', 'colour', 'flash', 'no-programs'], $units['Drum 1']['possible']);
-        self::assertSame($units['Drum 1']['fixtureId'], $units['Drum 2']['with']);
+        self::assertSame($units['Drum 1']['unitId'], $units['Drum 2']['with']);
         self::assertNull($units['Drum 1']['with']);
         self::assertSame([], array_diff($units['Haar']['wants'], $units['Haar']['possible']));
     }
@@ -60,7 +60,7 @@ final class DeskPlanTest extends ApiTestCase
         self::assertContains('Batten and Pack A would share 71–74.', $advice['warnings']);
 
         foreach ($wishes as $index => $wish) {
-            $wishes[$index]['wants'] = $wish['fixtureId'] === $units['Batten']['fixtureId'] ? ['colour', 'no-programs'] : $wish['wants'];
+            $wishes[$index]['wants'] = $wish['unitId'] === $units['Batten']['unitId'] ? ['colour', 'no-programs'] : $wish['wants'];
         }
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wishes]);
         self::assertSame(
@@ -75,13 +75,13 @@ final class DeskPlanTest extends ApiTestCase
         [$id, $units, $wishes] = $this->wishes();
         $wanted = array_values(array_filter(
             $wishes,
-            static fn (array $one): bool => \in_array(
-                $one['fixtureId'],
-                [$units['Batten']['fixtureId'], $units['Pack A']['fixtureId']],
+            static fn (array $wish): bool => \in_array(
+                $wish['unitId'],
+                [$units['Batten']['unitId'], $units['Pack A']['unitId']],
                 true,
             ),
         ));
-        $wanted[(int) array_search($units['Batten']['fixtureId'], array_column($wanted, 'fixtureId'), true)]['wants'] = ['colour'];
+        $wanted[(int) array_search($units['Batten']['unitId'], array_column($wanted, 'unitId'), true)]['wants'] = ['colour'];
         // All others stay, so their buttons are not given away.
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wanted]);
         self::assertSame([6, 7], [self::row($advice, 'Batten')['button'], self::row($advice, 'Pack A')['button']]);
@@ -89,21 +89,21 @@ final class DeskPlanTest extends ApiTestCase
         $rig = $this->change($id, 1, $advice['take']['changes']);
         self::assertSame(
             ['four', 71, 85],
-            [self::fixture($rig, 'Batten')['mode'], self::fixture($rig, 'Batten')['address'], self::fixture($rig, 'Pack A')['address']],
+            [self::unit($rig, 'Batten')['mode'], self::unit($rig, 'Batten')['address'], self::unit($rig, 'Pack A')['address']],
         );
         self::assertSame('Took over a plan for Tenfold 10: one ladder trip', $rig['undo']);
         self::assertNull($this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wanted])['take']);
         self::assertSame('nothing_to_do', $this->change($id, 2, ['do' => 'take-plan', 'goal' => 'desk', 'units' => []], 409)['type']);
         $rig = $this->change($id, 2, ['do' => 'undo']);
-        self::assertSame('cells', self::fixture($rig, 'Batten')['mode']);
+        self::assertSame('cells', self::unit($rig, 'Batten')['mode']);
     }
 
     public function testAUnitGoesTogetherOnlyWithOneOfItsOwnChart(): void
     {
         [$id, $units] = $this->wishes();
         $wishes = [
-            ['fixtureId' => $units['Pack A']['fixtureId'], 'wants' => [], 'with' => null],
-            ['fixtureId' => $units['Batten']['fixtureId'], 'wants' => [], 'with' => $units['Pack A']['fixtureId']],
+            ['unitId' => $units['Pack A']['unitId'], 'wants' => [], 'with' => null],
+            ['unitId' => $units['Batten']['unitId'], 'wants' => [], 'with' => $units['Pack A']['unitId']],
         ];
         $advice = $this->ask('POST', '/api/rigs/'.$id.'/desk/plan/preview', ['wishes' => $wishes]);
         self::assertSame(['it cannot be set to the mode of the unit it is to go with'], self::row($advice, 'Batten')['costs']);
@@ -113,7 +113,7 @@ final class DeskPlanTest extends ApiTestCase
     {
         [$id, $units] = $this->wishes();
         $path = '/api/rigs/'.$id.'/desk/plan/preview';
-        $drum = ['fixtureId' => $units['Drum 1']['fixtureId'], 'wants' => [], 'with' => null];
+        $drum = ['unitId' => $units['Drum 1']['unitId'], 'wants' => [], 'with' => null];
         self::assertSame(
             'wishes[0].wants',
             $this->ask('POST', $path, ['wishes' => [['wants' => ['glitter']] + $drum]], 422)['violations'][0]['path'],
@@ -121,10 +121,10 @@ final class DeskPlanTest extends ApiTestCase
         self::assertSame('wishes[1].unit', $this->ask('POST', $path, ['wishes' => [$drum, $drum]], 422)['violations'][0]['path']);
         self::assertSame(
             'unknown_fixture',
-            $this->ask('POST', $path, ['wishes' => [['with' => $units['Drum 2']['fixtureId']] + $drum]], 422)['violations'][0]['code'],
+            $this->ask('POST', $path, ['wishes' => [['with' => $units['Drum 2']['unitId']] + $drum]], 422)['violations'][0]['code'],
         );
         self::assertSame('wishes', $this->ask('POST', $path, ['wishes' => []], 422)['violations'][0]['path']);
-        $this->change($id, 1, ['do' => 'lock-unit', 'unit' => $drum['fixtureId'], 'isLocked' => true]);
+        $this->change($id, 1, ['do' => 'lock-unit', 'unit' => $drum['unitId'], 'isLocked' => true]);
         self::assertSame('locked', $this->ask('POST', $path, ['wishes' => [$drum]], 422)['violations'][0]['code']);
         $this->change($id, 2, ['do' => 'choose-desk', 'desk' => null]);
         self::assertSame('no_desk', $this->ask('POST', $path, ['wishes' => [$drum]], 409)['type']);

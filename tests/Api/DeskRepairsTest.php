@@ -17,9 +17,9 @@ final class DeskRepairsTest extends ApiTestCase
      */
     private static function finding(array $rig, string $code, string $name): array
     {
-        $id = self::fixture($rig, $name)['id'];
+        $id = self::unit($rig, $name)['id'];
         foreach ((array) $rig['findings'] as $one) {
-            if (\is_array($one) && 'desk' === $one['stage'] && $code === $one['code'] && [$id] === $one['fixtureIds']) {
+            if (\is_array($one) && 'desk' === $one['stage'] && $code === $one['code'] && [$id] === $one['unitIds']) {
                 return $one;
             }
         }
@@ -67,7 +67,7 @@ final class DeskRepairsTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->press($id, 'spills', 'Batten', 'Use its');
-        self::assertSame(['eight', 'Set Batten from mode 27-channel to 8-channel'], [self::fixture($rig, 'Batten')['mode'], $rig['undo']]);
+        self::assertSame(['eight', 'Set Batten from mode 27-channel to 8-channel'], [self::unit($rig, 'Batten')['mode'], $rig['undo']]);
         self::assertNotContains('warning spills', self::codes($rig, 'desk'));
     }
 
@@ -75,7 +75,7 @@ final class DeskRepairsTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->press($id, 'spills', 'Batten', 'Let it take');
-        self::assertSame([71, 99], [self::fixture($rig, 'Batten')['address'], self::fixture($rig, 'Pack A')['address']]);
+        self::assertSame([71, 99], [self::unit($rig, 'Batten')['address'], self::unit($rig, 'Pack A')['address']]);
         self::assertSame('Moved Pack A from 1.085 to 1.099; Let Batten take 2 buttons', $rig['undo']);
         $said = self::finding($rig, 'spills', 'Batten');
         self::assertSame(
@@ -86,7 +86,7 @@ final class DeskRepairsTest extends ApiTestCase
             [],
             array_values(array_filter(
                 $rig['findings'],
-                static fn (array $one): bool => 'patch' === $one['stage'] && 'error' === $one['severity'],
+                static fn (array $finding): bool => 'patch' === $finding['stage'] && 'error' === $finding['severity'],
             )),
             'the clash is gone with it',
         );
@@ -94,7 +94,10 @@ final class DeskRepairsTest extends ApiTestCase
         $exported = $this->ask('GET', '/api/rigs/'.$id.'/export');
         self::assertSame(
             2,
-            array_values(array_filter($exported['fixtures'], static fn (array $one): bool => 'Batten' === $one['name']))[0]['buttons'],
+            array_values(array_filter(
+                $exported['fixtures'],
+                static fn (array $fixture): bool => 'Batten' === $fixture['name'],
+            ))[0]['buttons'],
         );
         $again = $this->ask('POST', '/api/import', $exported);
         self::assertSame('note', self::finding($this->ask('GET', '/api/rigs/'.$again['id']), 'spills', 'Batten')['severity']);
@@ -103,44 +106,44 @@ final class DeskRepairsTest extends ApiTestCase
         self::assertSame('warning', self::finding($rig, 'spills', 'Batten')['severity']);
         $rig = $this->change($id, 3, ['do' => 'undo']);
         $rig = $this->change($id, $rig['version'], ['do' => 'undo']);
-        self::assertSame(85, self::fixture($rig, 'Pack A')['address']);
+        self::assertSame(85, self::unit($rig, 'Pack A')['address']);
     }
 
     public function testTwinsMoveTogetherBackIntoReachAndTheirRestIsTold(): void
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $ids = [self::fixture($rig, 'Drum 3')['id'], self::fixture($rig, 'Drum 4')['id']];
+        $ids = [self::unit($rig, 'Drum 3')['id'], self::unit($rig, 'Drum 4')['id']];
         $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => $ids, 'to' => '300']);
         $told = self::finding($rig, 'out_of_reach', 'Drum 4');
         self::assertStringContainsString('Dimmer (1) is down', $told['message']);
         self::assertStringContainsString('So Drum 4 is dark on this desk', $told['message']);
         self::assertSame('Move Drum 3 and Drum 4 to 015 (button 2): 2 ladder trips', $told['repair']['label']);
         $rig = $this->press($id, 'out_of_reach', 'Drum 4', 'Move');
-        self::assertSame([15, 15], [self::fixture($rig, 'Drum 3')['address'], self::fixture($rig, 'Drum 4')['address']]);
+        self::assertSame([15, 15], [self::unit($rig, 'Drum 3')['address'], self::unit($rig, 'Drum 4')['address']]);
     }
 
     public function testAnotherUniverseIsLeftForTheDesks(): void
     {
         $id = $this->demoRig();
-        $haar = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['id'];
+        $haar = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Haar')['id'];
         $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => [$haar], 'to' => '2/9']);
         self::assertSame(['move-units'], array_column(self::finding($rig, 'other_universe', 'Haar')['repair']['changes'], 'do'));
         $rig = $this->press($id, 'other_universe', 'Haar', 'Move');
-        self::assertSame([1, 99], [self::fixture($rig, 'Haar')['universe'], self::fixture($rig, 'Haar')['address']]);
+        self::assertSame([1, 99], [self::unit($rig, 'Haar')['universe'], self::unit($rig, 'Haar')['address']]);
     }
 
     public function testTwoAlikeAtOneButtonBecomeTwins(): void
     {
         $id = $this->demoRig();
-        $drum = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Drum 2')['id'];
+        $drum = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Drum 2')['id'];
         $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => [$drum], 'to' => '10']);
         self::assertSame(
             'Make Drum 2 a twin of Drum 1 at 001: one ladder trip',
             self::finding($rig, 'shared_button', 'Drum 2')['repair']['label'],
         );
         $rig = $this->press($id, 'shared_button', 'Drum 2', 'Make');
-        self::assertSame(self::fixture($rig, 'Drum 1')['id'], self::fixture($rig, 'Drum 2')['twinOf']);
+        self::assertSame(self::unit($rig, 'Drum 1')['id'], self::unit($rig, 'Drum 2')['twinOf']);
     }
 
     public function testWithoutAFreeButtonThatIsSaid(): void
@@ -156,7 +159,7 @@ final class DeskRepairsTest extends ApiTestCase
     public function testALockedUnitIsNotMovedAndThatIsSaid(): void
     {
         $id = $this->demoRig();
-        $pack = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Pack A')['id'];
+        $pack = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Pack A')['id'];
         $rig = $this->change($id, 1, ['do' => 'lock-unit', 'unit' => $pack, 'isLocked' => true]);
         self::assertNull(self::finding($rig, 'shared_button', 'Pack A')['repair']);
         self::assertStringEndsWith('It is locked where it is.', self::finding($rig, 'shared_button', 'Pack A')['message']);

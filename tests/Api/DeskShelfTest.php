@@ -11,8 +11,11 @@ use Rigger\App\Tests\Support\ApiTestCase;
 /** Desks described, kept, changed, taken along. */
 final class DeskShelfTest extends ApiTestCase
 {
-    private const DESK = ['format' => 'rigger-desk', 'version' => 1, 'name' => 'Coracle 8', 'layout' => 'buttons', 'buttons' => 8, 'stride' => 16, 'faders' => 8, 'pages' => 2,
-        'banks' => 4, 'scenesPerBank' => 8, 'chases' => 2, 'stepsPerChase' => 20, 'pitch' => 20, 'master' => 'all', 'keys' => ['blackout' => 'Kill'], 'store' => ['Press {button}: {faders}']];
+    private const DESK = [
+        'format' => 'rigger-desk', 'version' => 1, 'name' => 'Coracle 8', 'layout' => 'buttons', 'buttons' => 8, 'stride' => 16,
+        'faders' => 8, 'pages' => 2, 'banks' => 4, 'scenesPerBank' => 8, 'chases' => 2, 'stepsPerChase' => 20, 'pitch' => 20,
+        'master' => 'all', 'keys' => ['blackout' => 'Kill'], 'store' => ['Press {button}: {faders}'],
+    ];
 
     /** @return list<string> */
     private function shelf(): array

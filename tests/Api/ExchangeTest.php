@@ -52,7 +52,7 @@ final class ExchangeTest extends ApiTestCase
 
         self::assertSame(
             [true, false, true, false],
-            array_map(static fn (array $one): bool => null === $one['problem'], $report['results']),
+            array_map(static fn (array $result): bool => null === $result['problem'], $report['results']),
         );
         self::assertStringContainsString('row 2', $report['results'][3]['problem']);
         self::assertSame(['Haar', 'Haar 3'], array_column($this->ask('GET', '/api/types?search=haar')['types'], 'model'));

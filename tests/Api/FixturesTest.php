@@ -33,12 +33,12 @@ final class FixturesTest extends ApiTestCase
         $chart['modes'] = [self::mode('Level')];
         $rig = $this->change($path, 4, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
         self::assertSame('Mote: 1-channel, Dimmer (1) is called Level (revision 2)', $rig['undo']);
-        self::assertSame(['Dimmer'], self::fixture($rig, 'Mote 1')['labels']);
+        self::assertSame(['Dimmer'], self::unit($rig, 'Mote 1')['labels']);
         self::assertContains('note newer_revision', self::codes($rig, 'fixtures'));
 
         $rig = $this->change($path, 5, ['do' => 'take-revision', 'type' => $typeId]);
         self::assertSame('Took revision 2 of Mote for 2 units', $rig['undo']);
-        self::assertSame(['Level'], self::fixture($rig, 'Mote 2')['labels']);
+        self::assertSame(['Level'], self::unit($rig, 'Mote 2')['labels']);
         $this->change($path, 6, ['do' => 'take-revision', 'type' => $typeId], status: 409);
     }
 
@@ -46,19 +46,19 @@ final class FixturesTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
-        $typeId = self::fixture($this->ask('GET', $path), 'Tape')['typeId'];
+        $typeId = self::unit($this->ask('GET', $path), 'Tape')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $chart['modes'] = [self::mode('Dimmer')];
         $this->change($path, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);
         $problem = $this->change($path, 2, ['do' => 'take-revision', 'type' => $typeId], status: 409);
         self::assertSame('mode_gone', $problem['type']);
-        self::assertSame(1, self::fixture($this->ask('GET', $path), 'Tape')['revision']);
+        self::assertSame(1, self::unit($this->ask('GET', $path), 'Tape')['revision']);
     }
 
     public function testAChartThatSomebodyElseRevisedIsNotOverwritten(): void
     {
         $id = $this->demoRig();
-        $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
+        $typeId = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $write = ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => ['watts' => 5] + $chart];
         $this->change($id, 1, $write);
@@ -90,7 +90,7 @@ final class FixturesTest extends ApiTestCase
     public function testARangeTurnedRoundIsFoundAndABadShapeRefused(): void
     {
         $id = $this->demoRig();
-        $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
+        $typeId = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$typeId)['chart'];
         $chart['modes'][0]['channels'][0]['ranges'][0]['from'] = 20;
         $this->change($id, 1, ['do' => 'write-chart', 'type' => $typeId, 'revision' => 1, 'chart' => $chart]);

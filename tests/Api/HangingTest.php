@@ -31,17 +31,17 @@ final class HangingTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $body = ['do' => 'add-units', 'type' => self::fixture($rig, 'Panel')['typeId'], 'mode' => 'two', 'name' => 'Gleam'] + $wish;
-        $say = static fn (array $one): string => \sprintf('%d.%03d', $one['universe'], $one['address']);
+        $body = ['do' => 'add-units', 'type' => self::unit($rig, 'Panel')['typeId'], 'mode' => 'two', 'name' => 'Gleam'] + $wish;
+        $say = static fn (array $row): string => \sprintf('%d.%03d', $row['universe'], $row['address']);
 
-        $preview = $this->ask('POST', $path.'/fixtures/preview', $body);
+        $preview = $this->ask('POST', $path.'/units/preview', $body);
         self::assertSame(1, $this->ask('GET', $path)['version'], 'nothing has changed yet');
         self::assertSame($addresses, \array_slice(array_map($say, $preview['units']), 0, \count($addresses)));
         $after = $this->change($path, 1, $body);
-        $hung = array_values(array_filter($after['fixtures'], static fn (array $one): bool => str_starts_with($one['name'], 'Gleam')));
+        $hung = array_values(array_filter($after['units'], static fn (array $unit): bool => str_starts_with($unit['name'], 'Gleam')));
         self::assertSame(array_map($say, $preview['units']), array_map($say, $hung));
-        $faults = static fn (array $one): array => array_values(array_filter(
-            self::codes($one, 'patch'),
+        $faults = static fn (array $row): array => array_values(array_filter(
+            self::codes($row, 'patch'),
             static fn (string $code): bool => str_starts_with($code, 'error'),
         ));
         self::assertSame($faults($rig), $faults($after), 'no new clash');
@@ -64,9 +64,9 @@ final class HangingTest extends ApiTestCase
     public function testAWishThatCannotBeIsRefusedAtItsField(array $wish, string $field): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $typeId = self::fixture($this->ask('GET', $path), 'Panel')['typeId'];
+        $typeId = self::unit($this->ask('GET', $path), 'Panel')['typeId'];
         $change = $wish + ['do' => 'add-units', 'type' => $typeId, 'mode' => 'two', 'count' => 1, 'name' => 'Gleam'];
-        foreach ([$this->change($path, 1, $change, 422), $this->ask('POST', $path.'/fixtures/preview', $change, 422)] as $problem) {
+        foreach ([$this->change($path, 1, $change, 422), $this->ask('POST', $path.'/units/preview', $change, 422)] as $problem) {
             self::assertSame($field, $problem['violations'][0]['path']);
         }
         self::assertSame(1, $this->ask('GET', $path)['version']);

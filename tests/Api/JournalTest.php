@@ -18,80 +18,80 @@ final class JournalTest extends ApiTestCase
         $chart = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/fixtures/marram-drum-6.json'), true);
         self::assertIsArray($chart);
         $chart['modes'][1]['channels'][0]['label'] = 'Level';
-        $fixture = static fn (array $rig, string $name): string => self::fixture($rig, $name)['id'];
+        $unit = static fn (array $rig, string $name): string => self::unit($rig, $name)['id'];
 
         return [
             static fn (array $rig): array => [
                 'do' => 'write-chart',
-                'type' => self::fixture($rig, 'Drum 1')['typeId'],
+                'type' => self::unit($rig, 'Drum 1')['typeId'],
                 'revision' => 1,
                 'chart' => $chart,
             ],
-            static fn (array $rig): array => ['do' => 'take-revision', 'type' => self::fixture($rig, 'Drum 1')['typeId']],
+            static fn (array $rig): array => ['do' => 'take-revision', 'type' => self::unit($rig, 'Drum 1')['typeId']],
             static fn (array $rig): array => ['do' => 'begin-type', 'maker' => 'Marram', 'model' => 'Drum 12', 'kind' => 'wash'],
             static fn (array $rig): array => [
                 'do' => 'add-units',
-                'type' => self::fixture($rig, 'Tape')['typeId'],
+                'type' => self::unit($rig, 'Tape')['typeId'],
                 'mode' => 'three',
                 'count' => 3,
                 'name' => 'Ribbon',
             ],
-            static fn (array $rig): array => ['do' => 'move-units', 'units' => [$fixture($rig, 'Pack A')], 'to' => '2/7'],
-            static fn (array $rig): array => ['do' => 'rename-unit', 'unit' => $fixture($rig, 'Panel'), 'name' => 'Table'],
-            static fn (array $rig): array => ['do' => 'set-mode', 'units' => [$fixture($rig, 'Batten')], 'mode' => 'eight'],
-            static fn (array $rig): array => ['do' => 'number-unit', 'unit' => $fixture($rig, 'Haar'), 'number' => '92'],
-            static fn (array $rig): array => ['do' => 'group-unit', 'unit' => $fixture($rig, 'Haar'), 'groups' => 'Air, Upstage'],
-            static fn (array $rig): array => ['do' => 'note-unit', 'unit' => $fixture($rig, 'Haar'), 'note' => ''],
-            static fn (array $rig): array => ['do' => 'tape-unit', 'unit' => $fixture($rig, 'Haar'), 'tape' => 'grey'],
-            static fn (array $rig): array => ['do' => 'lock-unit', 'unit' => $fixture($rig, 'Haar'), 'isLocked' => true],
-            static fn (array $rig): array => ['do' => 'tick-unit', 'unit' => $fixture($rig, 'Haar'), 'isSet' => true],
-            static fn (array $rig): array => ['do' => 'prove-unit', 'unit' => $fixture($rig, 'Haar'), 'isProved' => true],
+            static fn (array $rig): array => ['do' => 'move-units', 'units' => [$unit($rig, 'Pack A')], 'to' => '2/7'],
+            static fn (array $rig): array => ['do' => 'rename-unit', 'unit' => $unit($rig, 'Panel'), 'name' => 'Table'],
+            static fn (array $rig): array => ['do' => 'set-mode', 'units' => [$unit($rig, 'Batten')], 'mode' => 'eight'],
+            static fn (array $rig): array => ['do' => 'number-unit', 'unit' => $unit($rig, 'Haar'), 'number' => '92'],
+            static fn (array $rig): array => ['do' => 'group-unit', 'unit' => $unit($rig, 'Haar'), 'groups' => 'Air, Upstage'],
+            static fn (array $rig): array => ['do' => 'note-unit', 'unit' => $unit($rig, 'Haar'), 'note' => ''],
+            static fn (array $rig): array => ['do' => 'tape-unit', 'unit' => $unit($rig, 'Haar'), 'tape' => 'grey'],
+            static fn (array $rig): array => ['do' => 'lock-unit', 'unit' => $unit($rig, 'Haar'), 'isLocked' => true],
+            static fn (array $rig): array => ['do' => 'tick-unit', 'unit' => $unit($rig, 'Haar'), 'isSet' => true],
+            static fn (array $rig): array => ['do' => 'prove-unit', 'unit' => $unit($rig, 'Haar'), 'isProved' => true],
             static fn (array $rig): array => [
                 'do' => 'turn-unit',
-                'unit' => $fixture($rig, 'Spin L'),
+                'unit' => $unit($rig, 'Spin L'),
                 'direction' => 'tilt',
                 'reversed' => 'software',
             ],
             static fn (array $rig): array => [
                 'do' => 'bend-channel',
-                'unit' => $fixture($rig, 'Spin L'),
+                'unit' => $unit($rig, 'Spin L'),
                 'channel' => 6,
                 'forType' => false,
                 'curve' => ['channel' => 6, 'shape' => 's', 'min' => 0, 'max' => 118, 'bound' => 'scale'],
             ],
             static fn (array $rig): array => [
                 'do' => 'bend-channel',
-                'unit' => $fixture($rig, 'Drum 1'),
+                'unit' => $unit($rig, 'Drum 1'),
                 'channel' => 1,
                 'forType' => true,
                 'curve' => ['channel' => 1, 'shape' => 'square', 'bound' => 'scale'],
             ],
             static fn (array $rig): array => [
                 'do' => 'bend-channel',
-                'unit' => $fixture($rig, 'Drum 2'),
+                'unit' => $unit($rig, 'Drum 2'),
                 'channel' => 1,
                 'forType' => true,
                 'curve' => null,
             ],
             static fn (array $rig): array => [
                 'do' => 'swap-type',
-                'unit' => $fixture($rig, 'Pack B'),
-                'type' => self::fixture($rig, 'Spin L')['typeId'],
+                'unit' => $unit($rig, 'Pack B'),
+                'type' => self::unit($rig, 'Spin L')['typeId'],
                 'mode' => 'eleven',
                 'makesRoom' => true,
             ],
             static fn (array $rig): array => [
                 'do' => 'put-units',
-                'units' => [$fixture($rig, 'Drum 1'), $fixture($rig, 'Drum 2')],
+                'units' => [$unit($rig, 'Drum 1'), $unit($rig, 'Drum 2')],
                 'x' => -2.0,
                 'y' => 1.0,
             ],
-            static fn (array $rig): array => ['do' => 'place-unit', 'unit' => $fixture($rig, 'Drum 3'), 'x' => 1.0, 'y' => 1.5],
-            static fn (array $rig): array => ['do' => 'place-unit', 'unit' => $fixture($rig, 'Drum 4')],
+            static fn (array $rig): array => ['do' => 'place-unit', 'unit' => $unit($rig, 'Drum 3'), 'x' => 1.0, 'y' => 1.5],
+            static fn (array $rig): array => ['do' => 'place-unit', 'unit' => $unit($rig, 'Drum 4')],
             static fn (array $rig): array => ['do' => 'put-by-words'],
             static fn (array $rig): array => [
                 'do' => 'line-up-units',
-                'units' => [$fixture($rig, 'Drum 1'), $fixture($rig, 'Drum 3')],
+                'units' => [$unit($rig, 'Drum 1'), $unit($rig, 'Drum 3')],
                 'how' => 'row',
             ],
             static fn (array $rig): array => [
@@ -116,11 +116,11 @@ final class JournalTest extends ApiTestCase
                 'toY' => 3.0,
             ],
             static fn (array $rig): array => ['do' => 'remove-support', 'support' => self::named($rig['supports'], 'front beam')['id']],
-            static fn (array $rig): array => ['do' => 'remove-unit', 'unit' => $fixture($rig, 'Spin R')],
+            static fn (array $rig): array => ['do' => 'remove-unit', 'unit' => $unit($rig, 'Spin R')],
             static fn (array $rig): array => ['do' => 'add-link', 'kit' => 'Loon Pair', 'label' => 'Gallery'],
             static fn (array $rig): array => [
                 'do' => 'connect-unit',
-                'unit' => $fixture($rig, 'Haar'),
+                'unit' => $unit($rig, 'Haar'),
                 'link' => self::named($rig['links'], 'Gallery')['id'],
                 'receiver' => '2-1',
             ],
@@ -197,7 +197,7 @@ final class JournalTest extends ApiTestCase
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
         $rig = $this->ask('GET', $path);
-        $tape = self::fixture($rig, 'Tape')['id'];
+        $tape = self::unit($rig, 'Tape')['id'];
         $rig = $this->change($path, $rig['version'], ['do' => 'rename-unit', 'unit' => $tape, 'name' => 'Edge']);
         $rig = $this->change($path, $rig['version'], ['do' => 'undo']);
         self::assertSame('Renamed Tape to Edge', $rig['redo']);
@@ -212,11 +212,11 @@ final class JournalTest extends ApiTestCase
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
         $rig = $this->ask('GET', $path);
-        $pack = self::fixture($rig, 'Pack A')['id'];
+        $pack = self::unit($rig, 'Pack A')['id'];
         $this->change($path, $rig['version'], ['do' => 'move-units', 'units' => [$pack], 'to' => '99']);
         $problem = $this->change($path, $rig['version'], ['do' => 'move-units', 'units' => [$pack], 'to' => '141'], status: 409);
         self::assertSame(['version_moved', ['Moved Pack A from 1.085 to 1.099']], [$problem['type'], $problem['since']]);
-        self::assertSame(99, self::fixture($this->ask('GET', $path), 'Pack A')['address']);
+        self::assertSame(99, self::unit($this->ask('GET', $path), 'Pack A')['address']);
     }
 
     public function testAnUndoneChartThatAnotherRigHasChangedStays(): void

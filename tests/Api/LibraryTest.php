@@ -20,7 +20,7 @@ final class LibraryTest extends ApiTestCase
         self::assertSame($exported, $this->ask('GET', '/api/rigs/'.$again['id'].'/export'));
 
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $typeId = self::fixture($rig, 'Spin L')['typeId'];
+        $typeId = self::unit($rig, 'Spin L')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$typeId.'/export');
         self::assertSame($typeId, $this->ask('POST', '/api/import', $chart)['id']);
         self::assertSame(1, $this->ask('GET', '/api/types/'.$typeId)['revision']);

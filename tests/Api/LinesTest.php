@@ -33,7 +33,7 @@ final class LinesTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $left = self::named($rig['links'], 'Booth left')['id'];
-        $tape = self::fixture($rig, 'Tape')['id'];
+        $tape = self::unit($rig, 'Tape')['id'];
         $bad = $this->change($id, 1, ['do' => 'tune-link', 'link' => $left, 'name' => 'Oak'], status: 422);
         self::assertSame(['name', 'not_a_choice'], [$bad['violations'][0]['path'], $bad['violations'][0]['code']]);
         $bad = $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $tape, 'link' => $left, 'receiver' => '1-1'], status: 422);
@@ -47,14 +47,17 @@ final class LinesTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $panel = self::fixture($rig, 'Panel')['id'];
+        $panel = self::unit($rig, 'Panel')['id'];
         $fern = self::named($rig['links'], 'Booth right')['id'];
         $rig = $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $panel, 'link' => $fern]);
-        self::assertSame('Panel has no receiver set: Booth right sends on Fern.', self::fixture($rig, 'Panel')['silence']);
-        $repair = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'not_linked' === $one['code']))[0]['repair'];
+        self::assertSame('Panel has no receiver set: Booth right sends on Fern.', self::unit($rig, 'Panel')['silence']);
+        $repair = array_values(array_filter(
+            $rig['findings'],
+            static fn (array $finding): bool => 'not_linked' === $finding['code'],
+        ))[0]['repair'];
         self::assertSame('Set the receiver of Panel to Fern', $repair['label']);
         $rig = $this->change($id, 2, $repair['changes']);
-        self::assertNull(self::fixture($rig, 'Panel')['silence']);
+        self::assertNull(self::unit($rig, 'Panel')['silence']);
     }
 
     public function testTakingASenderAwayPutsItsUnitsOnCable(): void
@@ -62,8 +65,8 @@ final class LinesTest extends ApiTestCase
         $id = $this->demoRig();
         $left = self::named($this->ask('GET', '/api/rigs/'.$id)['links'], 'Booth left')['id'];
         $rig = $this->change($id, 1, ['do' => 'remove-link', 'link' => $left]);
-        self::assertNull(self::fixture($rig, 'Tape')['linkId']);
-        self::assertNull(self::fixture($rig, 'Tape')['receiver']);
+        self::assertNull(self::unit($rig, 'Tape')['linkId']);
+        self::assertNull(self::unit($rig, 'Tape')['receiver']);
         self::assertCount(1, $rig['links']);
     }
 }

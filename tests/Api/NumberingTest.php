@@ -19,20 +19,20 @@ final class NumberingTest extends ApiTestCase
             ['Pack A', '1.085', '1.099', 'it shares 85–88 with Batten'],
             array_values(array_intersect_key($plan['trips'][0], array_flip(['name', 'from', 'to', 'why']))),
         );
-        self::assertSame(85, self::fixture($this->ask('GET', $path), 'Pack A')['address']);
+        self::assertSame(85, self::unit($this->ask('GET', $path), 'Pack A')['address']);
 
         $rig = $this->change($path, 1, $plan['take']['changes']);
         self::assertSame('Put the addresses right: one ladder trip', $rig['undo']);
-        self::assertSame(99, self::fixture($rig, 'Pack A')['address']);
+        self::assertSame(99, self::unit($rig, 'Pack A')['address']);
         self::assertNotContains('error clash', self::codes($rig, 'patch'));
         self::assertNull($this->ask('POST', $path.'/plan/preview', $wish)['take']);
-        self::assertSame(85, self::fixture($this->change($path, 2, ['do' => 'undo']), 'Pack A')['address']);
+        self::assertSame(85, self::unit($this->change($path, 2, ['do' => 'undo']), 'Pack A')['address']);
     }
 
     public function testALockedUnitStaysAndTheOtherMoves(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $locked = self::fixture($this->ask('GET', $path), 'Pack A')['id'];
+        $locked = self::unit($this->ask('GET', $path), 'Pack A')['id'];
         $rig = $this->change($path, 1, ['do' => 'lock-unit', 'unit' => $locked, 'isLocked' => true]);
         self::assertSame('Locked Pack A: no plan moves it', $rig['undo']);
         $plan = $this->ask('POST', $path.'/plan/preview', ['goal' => 'fewest', 'spacing' => 'packed']);
@@ -47,7 +47,7 @@ final class NumberingTest extends ApiTestCase
             1,
             $this->ask('POST', $path.'/plan/preview', ['goal' => 'fresh', 'spacing' => 'packed'])['take']['changes'],
         );
-        $at = static fn (string $name): int => self::fixture($rig, $name)['address'];
+        $at = static fn (string $name): int => self::unit($rig, $name)['address'];
         self::assertSame(
             [1, 1, 10, 10, 19, 19, 28],
             array_map($at, ['Drum 1', 'Drum 2', 'Drum 3', 'Drum 4', 'Drum 5', 'Drum 6', 'Spin L']),

@@ -27,7 +27,7 @@ final class OrderTest extends ApiTestCase
     public function testWhatCannotBeNotedIsRefusedAtItsField(array $change, string $field): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $drum = self::fixture($this->ask('GET', $path), 'Drum 1')['id'];
+        $drum = self::unit($this->ask('GET', $path), 'Drum 1')['id'];
         $problem = $this->change($path, 1, ['unit' => $drum] + $change, 422);
         self::assertSame($field, $problem['violations'][0]['path']);
     }
@@ -37,14 +37,14 @@ final class OrderTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
         self::assertNotContains('warning number_twice', self::codes($rig, 'patch'));
-        $rig = $this->change($path, 1, ['do' => 'number-unit', 'unit' => self::fixture($rig, 'Haar')['id'], 'number' => '11']);
+        $rig = $this->change($path, 1, ['do' => 'number-unit', 'unit' => self::unit($rig, 'Haar')['id'], 'number' => '11']);
         self::assertContains('warning number_twice', self::codes($rig, 'patch'));
     }
 
     public function testAReversalInSoftwareMirrorsTheLampAndOneInTheUnitIsOnlyToldOnce(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $spin = self::fixture($this->ask('GET', $path), 'Spin L');
+        $spin = self::unit($this->ask('GET', $path), 'Spin L');
         $slots = [(string) $spin['address'] => 200];
         $pan = fn (): float => self::named($this->ask('POST', $path.'/live', ['slots' => $slots])['lamps'], 'Spin L')['pan'];
         $plain = $pan();
@@ -53,16 +53,16 @@ final class OrderTest extends ApiTestCase
         self::assertNotEqualsWithDelta(0.0, $plain, 1.0);
         self::assertEqualsWithDelta(-$plain, $turned, 0.01);
         $rig = $this->change($path, 2, ['do' => 'turn-unit', 'unit' => $spin['id'], 'direction' => 'pan', 'reversed' => 'unit']);
-        self::assertSame('unit', self::fixture($rig, 'Spin L')['pan'], 'one place takes the other\'s: never both');
+        self::assertSame('unit', self::unit($rig, 'Spin L')['pan'], 'one place takes the other\'s: never both');
         self::assertEqualsWithDelta(-$plain, $pan(), 0.01, 'the unit turns it round now');
     }
 
     public function testAFloorGlowsInABlackoutAndIsTold(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $pack = self::fixture($this->ask('GET', $path), 'Pack B');
+        $pack = self::unit($this->ask('GET', $path), 'Pack B');
         $curve = ['channel' => 1, 'shape' => 'linear', 'min' => 51, 'max' => 255, 'bound' => 'scale'];
-        $travel = $this->ask('POST', $path.'/fixtures/'.$pack['id'].'/curve/preview', ['curve' => $curve]);
+        $travel = $this->ask('POST', $path.'/units/'.$pack['id'].'/curve/preview', ['curve' => $curve]);
         self::assertSame([51, 255], [$travel['values'][0], $travel['values'][255]]);
         self::assertStringContainsString('which is 20 % of its light', $travel['glow']);
         $rig = $this->change(
@@ -91,7 +91,7 @@ final class OrderTest extends ApiTestCase
         self::assertSame(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack B'));
 
         foreach ([['channel' => 9], ['min' => 200, 'max' => 100], ['shape' => 'bent']] as $wrong) {
-            $this->ask('POST', $path.'/fixtures/'.$pack['id'].'/curve/preview', ['curve' => $wrong + $curve], 422);
+            $this->ask('POST', $path.'/units/'.$pack['id'].'/curve/preview', ['curve' => $wrong + $curve], 422);
         }
     }
 
@@ -99,8 +99,8 @@ final class OrderTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        [$panel, $batten] = [self::fixture($rig, 'Panel'), self::fixture($rig, 'Batten')];
-        $fit = $this->ask('GET', $path.'/fixtures/'.$panel['id'].'/fit?mode=cells&type='.$batten['typeId']);
+        [$panel, $batten] = [self::unit($rig, 'Panel'), self::unit($rig, 'Batten')];
+        $fit = $this->ask('GET', $path.'/units/'.$panel['id'].'/fit?mode=cells&type='.$batten['typeId']);
         self::assertFalse($fit['fits']);
         self::assertSame('27 channels at 117 would share 127–129 with Tape.', $fit['words']);
         self::assertNotNull($fit['room']);
@@ -109,7 +109,7 @@ final class OrderTest extends ApiTestCase
             1,
             ['do' => 'swap-type', 'unit' => $panel['id'], 'type' => $batten['typeId'], 'mode' => 'cells', 'makesRoom' => true],
         );
-        $swapped = self::fixture($after, 'Panel');
+        $swapped = self::unit($after, 'Panel');
         self::assertSame($fit['room'], $swapped['universe'].'/'.$swapped['address']);
         self::assertSame(
             [$panel['name'], $panel['position'], $panel['number']],
@@ -120,20 +120,20 @@ final class OrderTest extends ApiTestCase
             array_filter(self::codes($after, 'patch'), static fn (string $code): bool => 'error clash' === $code),
             'the one that was there',
         );
-        self::assertTrue($this->ask('GET', $path.'/fixtures/'.self::fixture($after, 'Haar')['id'].'/fit?mode=two')['fits']);
-        $this->ask('GET', $path.'/fixtures/'.$panel['id'].'/fit?mode=ninety', null, 422);
+        self::assertTrue($this->ask('GET', $path.'/units/'.self::unit($after, 'Haar')['id'].'/fit?mode=two')['fits']);
+        $this->ask('GET', $path.'/units/'.$panel['id'].'/fit?mode=ninety', null, 422);
     }
 
     public function testPressesAndLargeSetsAreSums(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $presses = $path.'/fixtures/'.self::fixture($rig, 'Drum 3')['id'].'/presses';
+        $presses = $path.'/units/'.self::unit($rig, 'Drum 3')['id'].'/presses';
         self::assertSame('From 012 press Up 3 times.', $this->ask('POST', $presses, ['from' => 12])['words']);
         self::assertSame('from', $this->ask('POST', $presses, ['from' => 0], 422)['violations'][0]['path']);
         self::assertSame(
             'no_keys',
-            $this->ask('POST', $path.'/fixtures/'.self::fixture($rig, 'Pack A')['id'].'/presses', ['from' => 1], 409)['type'],
+            $this->ask('POST', $path.'/units/'.self::unit($rig, 'Pack A')['id'].'/presses', ['from' => 1], 409)['type'],
         );
         $set = $this->ask('POST', '/api/large-set', ['count' => 400, 'footprint' => 3, 'outputs' => 24, 'unit' => 171]);
         self::assertSame([3, 168], [$set['universes'], $set['perUniverse']]);

@@ -41,16 +41,17 @@ final class PatchListTest extends ApiTestCase
         self::assertSame(['new', 'change'], array_column($report['rows'], 'what'));
         $rig = $this->change($path, 1, $report['change']);
         self::assertSame('Took a list: 1 new, 1 changed', $rig['undo']);
-        $new = self::fixture($rig, 'Bänkchen');
+        $new = self::unit($rig, 'Bänkchen');
         self::assertSame([1, 300, 'früh'], [$new['universe'], $new['address'], $new['note']]);
-        self::assertSame(99, self::fixture($rig, 'Pack A')['address']);
-        self::assertSame(85, self::fixture($this->change($path, 2, ['do' => 'undo']), 'Pack A')['address']);
+        self::assertSame(99, self::unit($rig, 'Pack A')['address']);
+        self::assertSame(85, self::unit($this->change($path, 2, ['do' => 'undo']), 'Pack A')['address']);
     }
 
     public function testRowsThatCannotBeTakenAreLeftOutWithTheReason(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $list = "name,model,mode,universe,address\nA,Drum 6,nine,1,200\nA,Drum 6,nine,1,210\nB,Drum 7,nine,1,220\nC,Drum 6,12-channel,1,230\nD,Drum 6,nine,1,513\nE,Drum 6,nine,1,\n,Drum 6,nine,1,240\nBatten,Drum 6,nine,1,71\n";
+        $list = "name,model,mode,universe,address\nA,Drum 6,nine,1,200\nA,Drum 6,nine,1,210\nB,Drum 7,nine,1,220\n"
+            ."C,Drum 6,12-channel,1,230\nD,Drum 6,nine,1,513\nE,Drum 6,nine,1,\n,Drum 6,nine,1,240\nBatten,Drum 6,nine,1,71\n";
         $report = $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file');
         $told = array_column($report['rows'], 'what', 'line');
         self::assertSame('new', $told[2]);
@@ -73,7 +74,7 @@ final class PatchListTest extends ApiTestCase
         $columns = ['columns' => (string) json_encode(['name', 'address', 'position'])];
         $report = $this->upload($path.'/patch-list/preview', ['list.csv' => $list], 'file', 200, $columns);
         self::assertSame(1, $report['changed']);
-        self::assertSame('mid beam, far left', self::fixture($this->change($path, 1, $report['change']), 'Pack A')['position']);
+        self::assertSame('mid beam, far left', self::unit($this->change($path, 1, $report['change']), 'Pack A')['position']);
         self::assertSame(
             'columns',
             $this->upload(

@@ -73,11 +73,11 @@ final class PatchSheetsTest extends ApiTestCase
             \PREG_SET_ORDER,
         );
         $points = array_map(
-            static fn (array $one): array => [(float) $one[1] / 72 * 25.4, (float) $one[3] / 72 * 25.4],
-            array_values(array_filter($found, static fn (array $one): bool => (float) $one[3] - (float) $one[2] > 10)),
+            static fn (array $row): array => [(float) $row[1] / 72 * 25.4, (float) $row[3] / 72 * 25.4],
+            array_values(array_filter($found, static fn (array $row): bool => (float) $row[3] - (float) $row[2] > 10)),
         );
-        $xs = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[0]), $points)));
-        $ys = array_values(array_unique(array_map(static fn (array $one): string => \sprintf('%.1f', $one[1]), $points)));
+        $xs = array_values(array_unique(array_map(static fn (array $point): string => \sprintf('%.1f', $point[0]), $points)));
+        $ys = array_values(array_unique(array_map(static fn (array $point): string => \sprintf('%.1f', $point[1]), $points)));
         sort($xs, \SORT_NUMERIC);
         sort($ys, \SORT_NUMERIC);
         self::assertEqualsWithDelta($left + 4, (float) $xs[0], 0.5, 'names begin 4 mm inside');
@@ -90,7 +90,7 @@ final class PatchSheetsTest extends ApiTestCase
     public function testOddNamesAndEmptyRigsPrintToo(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $panel = self::fixture($this->ask('GET', $path), 'Panel')['id'];
+        $panel = self::unit($this->ask('GET', $path), 'Panel')['id'];
         $this->change($path, 1, ['do' => 'rename-unit', 'unit' => $panel, 'name' => '<b>لوحة & "Ω"</b>'.str_repeat('w', 50)]);
         $empty = '/api/rigs/'.$this->ask('POST', '/api/rigs', ['name' => 'Bare', 'venue' => 'The Boathouse Studio'])['id'];
         foreach (['list', 'squares', 'labels', 'cards'] as $kind) {

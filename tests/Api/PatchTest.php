@@ -17,7 +17,7 @@ final class PatchTest extends ApiTestCase
         self::assertContains('warning no_receiver', self::codes($rig, 'lines'));
         self::assertContains('warning spills', self::codes($rig, 'desk'));
         self::assertContains('warning fast_flash', self::codes($rig, 'looks'));
-        $clash = array_values(array_filter($rig['findings'], static fn (array $one): bool => 'clash' === $one['code']))[0];
+        $clash = array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'clash' === $finding['code']))[0];
         self::assertSame('Move Pack A to 099: one ladder trip', $clash['repair']['label']);
 
         $rig = $this->change($id, $rig['version'], $clash['repair']['changes']);
@@ -25,9 +25,9 @@ final class PatchTest extends ApiTestCase
         self::assertSame(
             [99, '1100011000', 'Switches 1 2 6 7 up: 1 + 2 + 32 + 64 = 99'],
             [
-                self::fixture($rig, 'Pack A')['address'],
-                self::fixture($rig, 'Pack A')['switches']['pattern'],
-                self::fixture($rig, 'Pack A')['switches']['sum'],
+                self::unit($rig, 'Pack A')['address'],
+                self::unit($rig, 'Pack A')['switches']['pattern'],
+                self::unit($rig, 'Pack A')['switches']['sum'],
             ],
         );
         self::assertSame('Moved Pack A from 1.085 to 1.099', $rig['undo']);
@@ -37,12 +37,12 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $drum = self::fixture($rig, 'Drum 1');
+        $drum = self::unit($rig, 'Drum 1');
         $add = ['do' => 'add-units', 'type' => $drum['typeId'], 'mode' => 'nine', 'count' => 2, 'name' => 'Drum'];
         $rig = $this->change($id, $rig['version'], $add);
-        self::assertSame([98, 132], [self::fixture($rig, 'Drum 7')['address'], self::fixture($rig, 'Drum 8')['address']]);
+        self::assertSame([98, 132], [self::unit($rig, 'Drum 7')['address'], self::unit($rig, 'Drum 8')['address']]);
         $rig = $this->change($id, $rig['version'], ['twinOf' => $drum['id'], 'count' => 1] + $add);
-        self::assertSame([1, $drum['id']], [self::fixture($rig, 'Drum 9')['address'], self::fixture($rig, 'Drum 9')['twinOf']]);
+        self::assertSame([1, $drum['id']], [self::unit($rig, 'Drum 9')['address'], self::unit($rig, 'Drum 9')['twinOf']]);
         self::assertSame('Patched Drum 9 as twin of Drum 1 at 1.001', $rig['undo']);
     }
 
@@ -55,7 +55,7 @@ final class PatchTest extends ApiTestCase
             $rig['version'],
             [
                 'do' => 'add-units',
-                'type' => self::fixture($rig, 'Drum 1')['typeId'],
+                'type' => self::unit($rig, 'Drum 1')['typeId'],
                 'mode' => 'nine',
                 'count' => 100,
                 'name' => 'Drum',
@@ -65,7 +65,7 @@ final class PatchTest extends ApiTestCase
         );
         self::assertSame('count', $problem['violations'][0]['path']);
         self::assertStringContainsString('room for 1 of 100 units', $problem['detail']);
-        self::assertCount(14, $this->ask('GET', '/api/rigs/'.$id)['fixtures']);
+        self::assertCount(14, $this->ask('GET', '/api/rigs/'.$id)['units']);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
@@ -90,7 +90,7 @@ final class PatchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $drum = self::fixture($rig, 'Drum 1')['id'];
+        $drum = self::unit($rig, 'Drum 1')['id'];
         $problem = $this->change(
             $id,
             $rig['version'],
@@ -99,7 +99,7 @@ final class PatchTest extends ApiTestCase
         );
         self::assertSame([$path, $code], [$problem['violations'][0]['path'], $problem['violations'][0]['code']]);
         self::assertSame('application/problem+json', $this->client->getResponse()->headers->get('Content-Type'));
-        self::assertSame($rig['fixtures'], $this->ask('GET', '/api/rigs/'.$id)['fixtures']);
+        self::assertSame($rig['units'], $this->ask('GET', '/api/rigs/'.$id)['units']);
     }
 
     public function testNamesMayRunRightToLeftAndHoldPictures(): void
@@ -109,20 +109,20 @@ final class PatchTest extends ApiTestCase
         $rig = $this->change(
             $id,
             $rig['version'],
-            ['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Tape')['id'], 'name' => 'شريط 🌊'],
+            ['do' => 'rename-unit', 'unit' => self::unit($rig, 'Tape')['id'], 'name' => 'شريط 🌊'],
         );
-        self::assertSame(12, array_search('شريط 🌊', array_column($rig['fixtures'], 'name'), true));
+        self::assertSame(12, array_search('شريط 🌊', array_column($rig['units'], 'name'), true));
     }
 
     public function testAChangeOfModeKeepsTheLooksInStep(): void
     {
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
-        $drum = self::fixture($rig, 'Drum 1')['id'];
+        $drum = self::unit($rig, 'Drum 1')['id'];
         $rig = $this->change($id, $rig['version'], ['do' => 'set-mode', 'units' => [$drum], 'mode' => 'five']);
         $cell = array_values(array_filter(
             self::named($rig['looks'], 'Tide in')['cells'],
-            static fn (array $one): bool => $drum === $one['fixtureId'],
+            static fn (array $cell): bool => $drum === $cell['unitId'],
         ))[0];
         self::assertSame([255, 60, 0, 120, 0], $cell['values']);
         self::assertContains('error mixed', self::codes($rig, 'patch'));

@@ -14,7 +14,7 @@ final class RigsAndCalcTest extends ApiTestCase
         $this->demoRig();
         $rig = $this->ask('POST', '/api/rigs', ['name' => ' Ceilidh ', 'venue' => 'Mill Lane Hall']);
         self::assertSame(['Ceilidh', 'Mill Lane Hall', 1], [$rig['name'], $rig['venue'], $rig['version']]);
-        self::assertSame([[], [], [], null, null], [$rig['fixtures'], $rig['looks'], $rig['findings'], $rig['desk'], $rig['undo']]);
+        self::assertSame([[], [], [], null, null], [$rig['units'], $rig['looks'], $rig['findings'], $rig['desk'], $rig['undo']]);
         $list = $this->ask('GET', '/api/rigs');
         self::assertSame('Ceilidh', $list['rigs'][0]['name']);
         self::assertSame([], $list['rigs'][0]['tape']);

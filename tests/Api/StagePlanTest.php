@@ -13,8 +13,8 @@ final class StagePlanTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $id = static fn (string $name): string => self::fixture($rig, $name)['id'];
-        $spot = static fn (array $one, string $name): ?array => self::fixture($one, $name)['spot'];
+        $id = static fn (string $name): string => self::unit($rig, $name)['id'];
+        $spot = static fn (array $row, string $name): ?array => self::unit($row, $name)['spot'];
 
         $after = $this->change($path, 1, ['do' => 'put-units', 'units' => [$id('Haar')], 'x' => 0.5, 'y' => 2.3]);
         self::assertSame('0.5 m right of centre, 2.5 m upstage, 3.6 m up', $spot($after, 'Haar')['words'] ?? null);
@@ -52,7 +52,7 @@ final class StagePlanTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $drum = self::fixture($rig, 'Drum 1')['id'];
+        $drum = self::unit($rig, 'Drum 1')['id'];
         $beam = [
             'do' => 'add-support',
             'kind' => 'beam',

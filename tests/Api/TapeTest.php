@@ -55,7 +55,7 @@ final class TapeTest extends ApiTestCase
         foreach ($rows as $xs) {
             sort($xs);
             for ($next = 1; $next < \count($xs); ++$next) {
-                $nearest = array_filter($pitches, static fn (float $one): bool => abs($xs[$next] - $xs[$next - 1] - $one) <= 0.1);
+                $nearest = array_filter($pitches, static fn (float $pitch): bool => abs($xs[$next] - $xs[$next - 1] - $pitch) <= 0.1);
                 self::assertNotSame([], $nearest, 'a pitch of '.($xs[$next] - $xs[$next - 1]));
                 $found += array_fill_keys(array_map(strval(...), $nearest), true);
             }

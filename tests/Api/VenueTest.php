@@ -16,7 +16,7 @@ final class VenueTest extends ApiTestCase
         $thrown = $this->demoRig();
         $this->bring('desks/skiff-24');
         // A second revision, under another name than the first, and units that still follow the first.
-        $type = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
+        $type = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Haar')['typeId'];
         $chart = $this->ask('GET', '/api/types/'.$type)['chart'];
         self::assertIsArray($chart);
         $this->change(
@@ -34,7 +34,7 @@ final class VenueTest extends ApiTestCase
         self::assertSame(
             [1, 2],
             array_values(array_unique(array_map(
-                static fn (array $one): int => \count((array) $one['revisions']),
+                static fn (array $chart): int => \count((array) $chart['revisions']),
                 array_values(array_filter($out['charts'], is_array(...))),
             ))),
         );
@@ -72,11 +72,11 @@ final class VenueTest extends ApiTestCase
     public function testTheArchiveSaysWhatItLeavesOut(): void
     {
         $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
-        $words = implode(' ', (array) $this->ask('GET', '/api/types/'.self::fixture($rig, 'Pack A')['typeId'].'/left-out')['words']);
+        $words = implode(' ', (array) $this->ask('GET', '/api/types/'.self::unit($rig, 'Pack A')['typeId'].'/left-out')['words']);
         self::assertStringContainsString('Its address switches.', $words);
         self::assertStringContainsString(
             'how a mode is set',
-            implode(' ', (array) $this->ask('GET', '/api/types/'.self::fixture($rig, 'Drum 1')['typeId'].'/left-out')['words']),
+            implode(' ', (array) $this->ask('GET', '/api/types/'.self::unit($rig, 'Drum 1')['typeId'].'/left-out')['words']),
         );
     }
 }

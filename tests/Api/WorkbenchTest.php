@@ -9,7 +9,8 @@ use Rigger\App\Tests\Support\ApiTestCase;
 /** Charts read, edited, checked, compared and taken, over HTTP. */
 final class WorkbenchTest extends ApiTestCase
 {
-    private const PAGE = "4-channel mode\nCH1 Dimmer 000-255\nCH2 Red 000-255\nCH3 Green 000-255\nCH4 Shutter\n000-009 closed\n010-255 open";
+    private const PAGE = "4-channel mode\nCH1 Dimmer 000-255\nCH2 Red 000-255\n"
+        ."CH3 Green 000-255\nCH4 Shutter\n000-009 closed\n010-255 open";
 
     public function testAPageBecomesAModeOfTheChart(): void
     {
@@ -67,7 +68,7 @@ final class WorkbenchTest extends ApiTestCase
     public function testAnAcceptedCautionNeedsNoRevisionAndCanBeUndone(): void
     {
         $id = $this->demoRig();
-        $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Drum 1')['typeId'];
+        $typeId = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Drum 1')['typeId'];
         $chart = $this->drum();
         $finding = $this->finding($chart, 'zero_is_dark');
         $which = array_intersect_key($finding, array_flip(['code', 'mode', 'channel', 'from', 'to']));
@@ -102,7 +103,7 @@ final class WorkbenchTest extends ApiTestCase
 
         self::assertSame(
             [[0, 25, 'closed'], [26, 210, 'strobe'], [211, 255, 'open']],
-            array_map(static fn (array $one): array => [$one['from'], $one['to'], $one['function']], $answer['ranges']),
+            array_map(static fn (array $range): array => [$range['from'], $range['to'], $range['function']], $answer['ranges']),
         );
         self::assertSame(
             ['"dark" was seen at 0–25; the manual says 0–23.', '"flashing" was seen at 26–210; the manual says 24–210.'],
@@ -113,7 +114,7 @@ final class WorkbenchTest extends ApiTestCase
     public function testModesStandSideBySideWithWhatTheyCostHere(): void
     {
         $id = $this->demoRig();
-        $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Batten')['typeId'];
+        $typeId = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Batten')['typeId'];
         $modes = $this->ask('GET', '/api/rigs/'.$id.'/types/'.$typeId.'/modes');
 
         self::assertSame([4, 8, 27], array_column($modes['modes'], 'channels'));
@@ -128,7 +129,7 @@ final class WorkbenchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
-        $typeId = self::fixture($this->ask('GET', $path), 'Drum 1')['typeId'];
+        $typeId = self::unit($this->ask('GET', $path), 'Drum 1')['typeId'];
         $chart = $this->drum();
         $at = array_search('nine', array_column($chart['modes'], 'key'), true);
         $chart['modes'][$at]['channels'][6]['label'] = 'Gate';
@@ -151,14 +152,14 @@ final class WorkbenchTest extends ApiTestCase
         self::assertSame(1, $preview['charts'][0]['differ']);
         self::assertNotSame(
             [],
-            array_filter($preview['looks'], static fn (array $one): bool => 'dark' === $one['after'] && 'dark' !== $one['before']),
+            array_filter($preview['looks'], static fn (array $look): bool => 'dark' === $look['after'] && 'dark' !== $look['before']),
         );
 
         $revisions = $this->ask('GET', '/api/types/'.$typeId.'/revisions')['revisions'];
         self::assertSame([2, 1], array_column($revisions, 'number'));
         self::assertSame(
             [[], ['The Tidekeeper']],
-            array_map(static fn (array $one): array => array_column($one['uses'], 'rig'), $revisions),
+            array_map(static fn (array $revision): array => array_column($revision['uses'], 'rig'), $revisions),
         );
         $compared = $this->ask('GET', '/api/types/'.$typeId.'/compare/'.$typeId.'?mode=nine&otherMode=nine&revision=1&otherRevision=2');
         self::assertSame(1, $compared['differ']);
@@ -169,7 +170,7 @@ final class WorkbenchTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $this->bring('fixtures/sedge-pail-7');
-        $typeId = self::fixture($this->ask('GET', '/api/rigs/'.$id), 'Drum 1')['typeId'];
+        $typeId = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Drum 1')['typeId'];
         $alikes = $this->ask('GET', '/api/types/'.$typeId.'/alikes?mode=nine')['alikes'];
         self::assertContains('Pail 7', array_column($alikes, 'model'));
 

@@ -123,7 +123,9 @@ final class BackupTest extends TestCase
 
     public function testANewerDatabaseIsLeftAlone(): void
     {
-        $this->database->upkeep($this->database->name)->executeStatement("INSERT INTO doctrine_migration_versions (version, executed_at) VALUES ('Rigger\\Migrations\\Version29990101000000', now())");
+        $this->database->upkeep($this->database->name)->executeStatement(
+            "INSERT INTO doctrine_migration_versions (version, executed_at) VALUES ('Rigger\\Migrations\\Version29990101000000', now())"
+        );
         self::assertStringContainsString('newer Rigger', $this->console(1, 'rigger:migrate'));
     }
 

@@ -31,8 +31,10 @@ final readonly class HostileValues
     public function text(): string
     {
         return $this->chance->oneOf([
-            '', ' ', "\0", "a\0b", str_repeat('x', 10_000), 'é', '日本語', '🌊', "\u{202E}gnp", "'; DROP TABLE rig; --", '<script>', '%', '_%', '\\', '\\u0000', "line\nbreak", "\r", "\t",
-            'null', '0', '-1', '1e9', '٣', '１２', '99999999999999999999', '01a21dba', '00000000-0000-0000-0000-000000000000', 'ffffffff-ffff-ffff-ffff-ffffffffffff', '{}', '../../etc/passwd',
+            '', ' ', "\0", "a\0b", str_repeat('x', 10_000), 'é', '日本語', '🌊', "\u{202E}gnp", "'; DROP TABLE rig; --", '<script>', '%', '_%',
+            '\\', '\\u0000', "line\nbreak", "\r", "\t",
+            'null', '0', '-1', '1e9', '٣', '１２', '99999999999999999999', '01a21dba', '00000000-0000-0000-0000-000000000000',
+            'ffffffff-ffff-ffff-ffff-ffffffffffff', '{}', '../../etc/passwd',
             '=1+1', '1/37', '2.513', 'u1-37', 'nine', "Haar\u{0301}", "\x7f",
         ]);
     }

@@ -18,8 +18,8 @@ final class Requests
         'type',
         'typeId',
         'other',
-        'fixtureId',
-        'fixtureIds',
+        'unitId',
+        'unitIds',
         'unit',
         'units',
         'link',
@@ -38,7 +38,7 @@ final class Requests
 
     /**
      * @param array<string, mixed>        $description OpenAPI
-     * @param array<string, list<string>> $ids         by what they name: rig, fixture, look, link, support, type, desk
+     * @param array<string, list<string>> $ids         by what they name: rig, unit, look, link, support, type, desk
      * @param list<string>                $leftOut     "METHOD path" of what is not asked here
      */
     public function __construct(private readonly array $description, private readonly Chance $chance, private array $ids, array $leftOut)
@@ -47,7 +47,7 @@ final class Requests
         $this->operations = $this->read($leftOut);
         $doors = array_values(array_filter(
             $this->operations,
-            static fn (array $one): bool => 'POST /api/rigs/{id}/changes' === $one['method'].' '.$one['path'],
+            static fn (array $operation): bool => 'POST /api/rigs/{id}/changes' === $operation['method'].' '.$operation['path'],
         ));
         $this->doors = [] === $doors ? throw new \LogicException('The door is not described.') : $doors;
     }
@@ -103,7 +103,8 @@ final class Requests
                 $parameters = $one['parameters'] ?? [];
                 $operations[] = [
                     'method' => strtoupper($method), 'path' => $path, 'parameters' => $parameters,
-                    'body' => $body['content']['application/json']['schema'] ?? null, 'isForm' => isset($body['content']['multipart/form-data']),
+                    'body' => $body['content']['application/json']['schema'] ?? null,
+                    'isForm' => isset($body['content']['multipart/form-data']),
                 ];
             }
         }
@@ -119,7 +120,7 @@ final class Requests
             }
             $kind = match (true) {
                 'rig' === $found[1] || '/api/rigs/{id}' === substr($path, 0, 14) && 'id' === $found[1] => 'rig',
-                str_contains($path, '/fixtures/{id}'), str_contains($path, '/units/{id}') => 'fixture',
+                str_contains($path, '/units/{id}') => 'unit',
                 str_contains($path, '/looks/') => 'look',
                 str_contains($path, '/links/') => 'link',
                 str_contains($path, '/supports/') => 'support',
@@ -272,9 +273,9 @@ final class Requests
         $properties = $schema['properties'] ?? [];
         /** @var list<string> $required */
         $required = $schema['required'] ?? [];
-        foreach ($properties as $name => $one) {
+        foreach ($properties as $name => $property) {
             if ($this->chance->isIn(\in_array($name, $required, true) ? 97 : 35)) {
-                $object->{$name} = $this->value($one, $name, $version, $depth + 1);
+                $object->{$name} = $this->value($property, $name, $version, $depth + 1);
             }
         }
         // An object without members of its own is a map: values by address, or a document.
@@ -319,7 +320,7 @@ final class Requests
         $kind = match ($name) {
             'rig' => 'rig',
             'link', 'look', 'desk', 'support' => $name,
-            'fixtureId', 'fixtureIds', 'unit', 'units', 'twinOf' => 'fixture',
+            'unitId', 'unitIds', 'unit', 'units', 'twinOf' => 'unit',
             default => 'type',
         };
         $known = $this->ids[$kind] ?? [];

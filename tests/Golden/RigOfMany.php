@@ -21,7 +21,9 @@ final class RigOfMany
             if ($address + $count > 513 || $nth >= intdiv($units * $universe, $universes)) {
                 [$universe, $address] = [$universe + 1, 1];
             }
-            $fixtures[] = ['name' => $types[$type]['model'].' no. '.($nth + 1), 'type' => $type, 'mode' => $mode['key'], 'universe' => $universe, 'address' => $address, 'link' => null, 'receiver' => null,
+            $fixtures[] = ['name' => $types[$type]['model'].' no. '.($nth + 1), 'type' => $type, 'mode' => $mode['key'],
+                'universe' => $universe, 'address' => $address,
+                'link' => null, 'receiver' => null,
                 'position' => 0 === $nth % 3
                     ? null
                     : ['front beam, left', 'back beam', 'floor'][$nth % 2 + intdiv($nth, 40) % 2], 'number' => 0 === $nth % 4

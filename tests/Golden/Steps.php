@@ -10,8 +10,12 @@ use Random\Randomizer;
 /** Edits as an operator makes them, chosen by a seed from what the rig shows just then; as changes for its door. */
 final class Steps
 {
-    private const KINDS = ['move', 'move', 'move', 'together', 'rename', 'mode', 'swap', 'position', 'number', 'groups', 'note', 'tape', 'turn', 'lock', 'set', 'proved', 'add', 'twin', 'remove', 'add-link', 'connect', 'receiver', 'remove-link',
-        'record', 'again', 'rename-look', 'store', 'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair', 'desk', 'undo', 'undo', 'redo', 'rename-rig'];
+    private const KINDS = [
+        'move', 'move', 'move', 'together', 'rename', 'mode', 'swap', 'position', 'number', 'groups', 'note', 'tape', 'turn', 'lock', 'set',
+        'proved', 'add', 'twin', 'remove', 'add-link', 'connect', 'receiver', 'remove-link', 'record', 'again', 'rename-look', 'store',
+        'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
+        'desk', 'undo', 'undo', 'redo', 'rename-rig',
+    ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
     private readonly Randomizer $chance;
@@ -122,7 +126,7 @@ final class Steps
             'place' => ['do' => 'place-unit', 'unit' => $this->unit($rig), 'x' => 1.5, 'y' => 2.25, 'height' => 3.5],
             'line-up' => [
                 'do' => 'line-up-units',
-                'units' => array_column(\array_slice($rig['fixtures'], 0, 6), 'id'),
+                'units' => array_column(\array_slice($rig['units'], 0, 6), 'id'),
                 'how' => ['row', 'column', 'spread'][$made % 3],
             ],
             'support' => [
@@ -144,7 +148,7 @@ final class Steps
     /** @param array<string, mixed> $rig */
     private function unit(array $rig): string
     {
-        return $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)]['id'];
+        return $rig['units'][$this->chance->getInt(0, \count($rig['units']) - 1)]['id'];
     }
 
     /**
@@ -160,13 +164,13 @@ final class Steps
     /** @param array<string, mixed> $rig */
     private static function head(array $rig): string
     {
-        foreach ($rig['fixtures'] as $one) {
-            if ([] !== $one['turns']) {
-                return $one['id'];
+        foreach ($rig['units'] as $unit) {
+            if ([] !== $unit['turns']) {
+                return $unit['id'];
             }
         }
 
-        return $rig['fixtures'][0]['id'];
+        return $rig['units'][0]['id'];
     }
 
     /**
@@ -176,7 +180,7 @@ final class Steps
      */
     private function mode(array $rig): array
     {
-        $unit = $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)];
+        $unit = $rig['units'][$this->chance->getInt(0, \count($rig['units']) - 1)];
         $modes = [
             'Drum 6' => ['five', 'nine', 'two'],
             'Spin 40' => ['eleven', 'sixteen'],
@@ -219,7 +223,7 @@ final class Steps
      */
     private function add(array $rig): array
     {
-        $one = $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)];
+        $one = $rig['units'][$this->chance->getInt(0, \count($rig['units']) - 1)];
 
         return [
             'do' => 'add-units',
@@ -239,7 +243,7 @@ final class Steps
      */
     private function twin(array $rig): array
     {
-        $one = $rig['fixtures'][$this->chance->getInt(0, \count($rig['fixtures']) - 1)];
+        $one = $rig['units'][$this->chance->getInt(0, \count($rig['units']) - 1)];
 
         return [
             'do' => 'add-units',

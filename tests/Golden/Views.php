@@ -24,14 +24,14 @@ final class Views
         foreach ($view as $key => $value) {
             $plain[$this->text((string) $key)] = $this->value($value);
         }
-        $plain['findings'] = array_map(static function (array $one): array {
+        $plain['findings'] = array_map(static function (array $finding): array {
             $labels = array_values(array_filter(
-                array_map(static fn (?array $repair): ?string => $repair['label'] ?? null, [$one['repair'], ...$one['others']]),
+                array_map(static fn (?array $repair): ?string => $repair['label'] ?? null, [$finding['repair'], ...$finding['others']]),
                 static fn (?string $label): bool => null !== $label,
             ));
-            unset($one['repair'], $one['others'], $one['key']);
+            unset($finding['repair'], $finding['others'], $finding['key']);
 
-            return $one + ['buttons' => $labels];
+            return $finding + ['buttons' => $labels];
         }, $plain['findings']);
 
         return $plain;
@@ -91,11 +91,11 @@ final class Views
         foreach ($changed['strips']['at'] as $nth => $at) {
             $rig['desk']['strips'][$at] = $changed['strips']['put'][$nth];
         }
-        $rig['fixtures'] = self::laid($rig['fixtures'], $changed['fixtures'], 'id');
+        $rig['units'] = self::laid($rig['units'], $changed['units'], 'id');
         $rig['looks'] = self::laid($rig['looks'], $changed['looks'], 'id');
         // All of the charts' findings come anew.
         $rig['findings'] = self::laid(
-            array_values(array_filter($rig['findings'], static fn (array $one): bool => 'fixtures' !== $one['stage'])),
+            array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'fixtures' !== $finding['stage'])),
             $changed['findings'],
             'key',
         );
@@ -112,7 +112,7 @@ final class Views
     private static function laid(array $list, array $change, string $key): array
     {
         $leaving = array_flip([...$change['gone'], ...array_column($change['put'], $key)]);
-        $list = array_values(array_filter($list, static fn (array $one): bool => !isset($leaving[$one[$key]])));
+        $list = array_values(array_filter($list, static fn (array $row): bool => !isset($leaving[$row[$key]])));
         foreach ($change['at'] as $nth => $at) {
             array_splice($list, $at, 0, [$change['put'][$nth]]);
         }

@@ -82,14 +82,14 @@ final class RequestsTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $haar = self::fixture($rig, 'Haar')['id'];
+        $haar = self::unit($rig, 'Haar')['id'];
         $after = $this->change($path, 1, [
             ['do' => 'rename-unit', 'unit' => $haar, 'name' => 'Mist'],
             ['do' => 'move-units', 'units' => [$haar], 'to' => '140'],
             ['do' => 'note-unit', 'unit' => $haar, 'note' => 'by the door'],
             ['do' => 'lock-unit', 'unit' => $haar, 'isLocked' => true],
         ]);
-        $unit = self::fixture($after, 'Mist');
+        $unit = self::unit($after, 'Mist');
         self::assertSame([140, 'by the door', true, 2], [$unit['address'], $unit['note'], $unit['isLocked'], $after['version']]);
         self::assertSame(
             'Renamed Haar to Mist; Moved Mist from 1.130 to 1.140; Noted something of Mist; Locked Mist: no plan moves it',

@@ -17,7 +17,7 @@ final class OnceTest extends ApiTestCase
     public function testARepeatGetsTheFirstAnswerEvenWhenTheRigHasGoneOn(): void
     {
         $path = '/api/rigs/'.$this->demoRig();
-        $move = ['do' => 'move-units', 'units' => [self::fixture($this->ask('GET', $path), 'Haar')['id']]];
+        $move = ['do' => 'move-units', 'units' => [self::unit($this->ask('GET', $path), 'Haar')['id']]];
         $key = Uuid::v4()->toRfc4122();
         $this->withKey($key);
         $first = $this->changed($path, 1, $move + ['to' => '140']);
@@ -27,7 +27,7 @@ final class OnceTest extends ApiTestCase
         self::assertSame($first, $this->changed($path, 1, $move + ['to' => '140']));
         $this->headers = [];
         $now = $this->ask('GET', $path);
-        self::assertSame([3, 150], [$now['version'], self::fixture($now, 'Haar')['address']]);
+        self::assertSame([3, 150], [$now['version'], self::unit($now, 'Haar')['address']]);
     }
 
     public function testEveryKindOfWriteIsMadeOnce(): void
@@ -92,8 +92,8 @@ final class OnceTest extends ApiTestCase
             $path,
             1,
             [
-                ['do' => 'rename-unit', 'unit' => self::fixture($rig, 'Haar')['id'], 'name' => 'Mist'],
-                ['do' => 'move-units', 'units' => [self::fixture($rig, 'Haar')['id']], 'to' => '600'],
+                ['do' => 'rename-unit', 'unit' => self::unit($rig, 'Haar')['id'], 'name' => 'Mist'],
+                ['do' => 'move-units', 'units' => [self::unit($rig, 'Haar')['id']], 'to' => '600'],
             ],
             status: 422,
         );

@@ -79,8 +79,8 @@ abstract class ApiTestCase extends WebTestCase
             $status,
         );
         // A single change is to blame at its own members.
-        foreach ($answer['violations'] ?? [] as $nth => $one) {
-            $answer['violations'][$nth]['path'] = preg_replace('/^changes\[0\]\.?/', '', $one['path']);
+        foreach ($answer['violations'] ?? [] as $nth => $violation) {
+            $answer['violations'][$nth]['path'] = preg_replace('/^changes\[0\]\.?/', '', $violation['path']);
         }
 
         return $answer;
@@ -138,9 +138,9 @@ abstract class ApiTestCase extends WebTestCase
      *
      * @return array<string, mixed>
      */
-    protected static function fixture(array $rig, string $name): array
+    protected static function unit(array $rig, string $name): array
     {
-        return self::named($rig['fixtures'], $name);
+        return self::named($rig['units'], $name);
     }
 
     /** @return array<string, mixed> */
@@ -165,8 +165,8 @@ abstract class ApiTestCase extends WebTestCase
         self::assertIsArray($rig['findings']);
 
         return array_values(array_map(
-            static fn (array $one): string => $one['severity'].' '.$one['code'],
-            array_filter($rig['findings'], static fn (array $one): bool => $stage === $one['stage']),
+            static fn (array $finding): string => $finding['severity'].' '.$finding['code'],
+            array_filter($rig['findings'], static fn (array $finding): bool => $stage === $finding['stage']),
         ));
     }
 }

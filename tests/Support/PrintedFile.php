@@ -50,11 +50,11 @@ final readonly class PrintedFile
         );
 
         return array_map(
-            static fn (array $one): array => [
-                (float) $one[1] * self::POINT,
-                (float) $one[2] * self::POINT,
-                (float) $one[3] * self::POINT,
-                (float) $one[4] * self::POINT,
+            static fn (array $row): array => [
+                (float) $row[1] * self::POINT,
+                (float) $row[2] * self::POINT,
+                (float) $row[3] * self::POINT,
+                (float) $row[4] * self::POINT,
             ],
             $found,
         );

@@ -73,7 +73,7 @@ final class UpgradeTest extends ApiTestCase
         self::assertSame('Renamed Tape 0 to Tape 1', $rig['redo']);
         $rig = $this->change($id, $rig['version'], ['do' => 'redo']);
         self::assertSame('Renamed Tape 1 to Tape 2', $rig['redo']);
-        self::assertSame('Tape 1', self::fixture($rig, 'Tape 1')['name']);
+        self::assertSame('Tape 1', self::unit($rig, 'Tape 1')['name']);
     }
 
     public function testEachEntryKnowsTheSchemaItWasWrittenUnder(): void

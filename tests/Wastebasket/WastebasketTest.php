@@ -29,7 +29,7 @@ final class WastebasketTest extends ApiTestCase
     public function testAChartGoesOnlyWhenNothingHangsOfIt(): void
     {
         $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
-        $problem = $this->ask('DELETE', '/api/types/'.self::fixture($rig, 'Haar')['typeId'], null, 409);
+        $problem = $this->ask('DELETE', '/api/types/'.self::unit($rig, 'Haar')['typeId'], null, 409);
         self::assertSame('in_use', $problem['type']);
         self::assertStringContainsString('The Tidekeeper', $problem['detail']);
 

@@ -68,7 +68,7 @@ function send(string $base, array $numbers): void
     }
     $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: multipart/form-data; boundary={$mark}\r\nOrigin: {$base}", 'content' => $body."--{$mark}--\r\n", 'timeout' => 300]]);
     $answer = json_decode((string) file_get_contents($base.'/api/imports', false, $context), true, 16, JSON_THROW_ON_ERROR);
-    if (count(array_filter($answer['results'], static fn (array $one): bool => null !== $one['problem'])) > 0) {
+    if (count(array_filter($answer['results'], static fn (array $result): bool => null !== $result['problem'])) > 0) {
         throw new RuntimeException('An import of the bench was refused.');
     }
 }

@@ -41,7 +41,7 @@ function slots(int $frame): array
 
 echo "| what | measured | goal |\n|---|---|---|\n";
 
-// The core: a compiled rig of 100 fixtures of 16 channels.
+// The core: a compiled rig of 100 units of 16 channels.
 $rig = RigReader::read(Json::decode((string) file_get_contents(dirname(__DIR__, 2).'/var/bench-rig.json')));
 $compile = [];
 for ($run = 0; $run < 20; ++$run) {
@@ -50,8 +50,8 @@ for ($run = 0; $run < 20; ++$run) {
     $compile[] = (hrtime(true) - $from) / 1e6;
 }
 $units = [];
-foreach ($rig->fixtures as $index => $fixture) {
-    $units[] = new PlayedUnit((string) $index, $fixture->name, 1, Span::at($fixture->address, 16), $mode, null);
+foreach ($rig->units as $index => $unit) {
+    $units[] = new PlayedUnit((string) $index, $unit->name, 1, Span::at($unit->address, 16), $mode, null);
 }
 $stage = new CompiledRig($units, 1);
 $frames = [];
@@ -64,14 +64,14 @@ for ($frame = 0; $frame < 400; ++$frame) {
 $frames = array_slice($frames, 50);
 row('chart of 16 channels compiled', sprintf('%.2f ms', at($compile, 0.5)), '');
 row(
-    '`light.evaluate` of 100 fixtures of 16 channels, one frame in the core',
+    '`light.evaluate` of 100 units of 16 channels, one frame in the core',
     sprintf('p50 %.2f ms, p95 %.2f ms', at($frames, 0.5), at($frames, 0.95)),
     '1 ms',
 );
 
 // The live answer over HTTP.
 $rigs = json_decode((string) file_get_contents($base.'/api/rigs'), true, 512, JSON_THROW_ON_ERROR);
-$bench = array_values(array_filter($rigs['rigs'], static fn (array $one): bool => 'Bench' === $one['name']))[0];
+$bench = array_values(array_filter($rigs['rigs'], static fn (array $rig): bool => 'Bench' === $rig['name']))[0];
 $url = $base.'/api/rigs/'.$bench['id'].'/live';
 /** Where a hand has left the desk: that is what a fader's move costs, master and stand-in included. */
 $desk = static fn (int $frame): string => (string) json_encode(['desk' => ['slots' => slots($frame), 'master' => 200], 'stream' => true]);

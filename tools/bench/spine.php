@@ -17,7 +17,8 @@ function ask(string $method, string $url, ?array $body = null, array $headers = 
     $size = 0;
     $tag = '';
     curl_setopt_array($curl, [
-        CURLOPT_URL => $url, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_ENCODING => 'gzip', CURLOPT_POSTFIELDS => null === $body
+        CURLOPT_URL => $url, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_ENCODING => 'gzip',
+        CURLOPT_POSTFIELDS => null === $body
             ? ''
             : json_encode($body),
         CURLOPT_HTTPHEADER => [
@@ -94,7 +95,7 @@ foreach ($names as $name => [$units, $reach]) {
     }
     $url = $base.'/api/rigs/'.$rigs[$name];
     $rig = ask('GET', $url)[1];
-    $ids = array_column($rig['fixtures'], 'id');
+    $ids = array_column($rig['units'], 'id');
     $version = $rig['version'];
     $bytes = [];
     row('one unit moved, of '.$units, $reach, $url.'/version', $runs, static function (int $run) use ($url, $ids, &$version, &$bytes): float {

@@ -16,7 +16,8 @@ final class Client
     public function once(string $method, string $path, ?array $body = null, ?string $key = null): array
     {
         curl_setopt_array($this->curl, [
-            CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_CONNECTTIMEOUT => 2,
+            CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$path, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_TIMEOUT => 20, CURLOPT_CONNECTTIMEOUT => 2,
             CURLOPT_POSTFIELDS => null === $body ? '' : json_encode((object) $body, JSON_THROW_ON_ERROR),
             CURLOPT_HTTPHEADER => [
                 'Sec-Fetch-Site: same-origin',

@@ -59,22 +59,22 @@ final class Trial
     }
 
     /** @param list<string> $rigs */
-    private function underKills(Instance $one, array $rigs): void
+    private function underKills(Instance $instance, array $rigs): void
     {
-        $writers = new Writers($one->port, $rigs, $this->folder.'/kills');
+        $writers = new Writers($instance->port, $rigs, $this->folder.'/kills');
         $writers->begin();
         $gap = 0.0;
         $kinds = [];
         for ($kill = 0; $kill < $this->kills; ++$kill) {
             usleep(random_int(100_000, 600_000));
-            $processes = $one->processes();
+            $processes = $instance->processes();
             // Every kind in turn, so that each is met: one may be away just now, so those that were not met come first.
             $names = array_keys($processes);
             $kind = array_values(array_diff($names, array_keys($kinds)))[0] ?? $names[$kill % count($names)];
             $victim = $processes[$kind][array_rand($processes[$kind])];
             posix_kill($victim, SIGKILL);
             $kinds[$kind] = true;
-            [$answered, $back] = $this->recovery($one, $kind, $victim, count($processes[$kind]));
+            [$answered, $back] = $this->recovery($instance, $kind, $victim, count($processes[$kind]));
             $gap = max($gap, $answered);
             $this->back[$kind] = max($this->back[$kind] ?? 0.0, $back);
         }
@@ -84,7 +84,7 @@ final class Trial
             $this->kills,
             $writers->acknowledged(),
             $rigs,
-            $one->port,
+            $instance->port,
             $gap,
         );
         foreach ($this->back as $kind => $seconds) {
@@ -105,18 +105,18 @@ final class Trial
     }
 
     /** @return array{float, float} seconds until it answers again, and until there are as many of the kind again */
-    private function recovery(Instance $one, string $kind, int $victim, int $count): array
+    private function recovery(Instance $instance, string $kind, int $victim, int $count): array
     {
         $from = microtime(true);
         $answered = $back = null;
-        $client = new Client($one->port);
+        $client = new Client($instance->port);
         // Sessions come and go with the requests that need them.
         $wanted = in_array($kind, ['database session'], true) ? 1 : $count;
         while (microtime(true) - $from < self::PATIENT_GAP && (null === $answered || null === $back)) {
             if (null === $answered && 200 === $client->once('GET', '/api/rigs')[0]) {
                 $answered = microtime(true) - $from;
             }
-            $there = array_diff($one->processes()[$kind] ?? [], [$victim]);
+            $there = array_diff($instance->processes()[$kind] ?? [], [$victim]);
             if (null === $back && count($there) >= $wanted) {
                 $back = microtime(true) - $from;
             }
@@ -126,35 +126,35 @@ final class Trial
         return [$answered ?? self::PATIENT_GAP, $back ?? self::PATIENT_GAP];
     }
 
-    private function lostAnswers(Instance $one): void
+    private function lostAnswers(Instance $instance): void
     {
-        $rigs = $this->rigs($one->port);
-        $proxy = proc_open([PHP_BINARY, __DIR__.'/CuttingProxy.php', (string) ($this->port + 1), (string) $one->port], [], $pipes);
+        $rigs = $this->rigs($instance->port);
+        $proxy = proc_open([PHP_BINARY, __DIR__.'/CuttingProxy.php', (string) ($this->port + 1), (string) $instance->port], [], $pipes);
         usleep(500_000);
         $writers = new Writers($this->port + 1, $rigs, $this->folder.'/cut');
         $writers->begin();
         sleep($this->kills < self::FEW ? 5 : 20);
         $writers->end();
         proc_terminate($proxy, SIGKILL);
-        $this->row('half of the answers cut off', 0, $writers->acknowledged(), $rigs, $one->port, null);
+        $this->row('half of the answers cut off', 0, $writers->acknowledged(), $rigs, $instance->port, null);
     }
 
     /** All processes stop at once, as when a machine halts; what the disk holds then is opened elsewhere. */
-    private function halted(Instance $one): void
+    private function halted(Instance $instance): void
     {
-        $rigs = $this->rigs($one->port);
-        $writers = new Writers($one->port, $rigs, $this->folder.'/halt');
+        $rigs = $this->rigs($instance->port);
+        $writers = new Writers($instance->port, $rigs, $this->folder.'/halt');
         $writers->begin();
         sleep(3);
-        $pids = array_merge(...array_values($one->processes()));
+        $pids = array_merge(...array_values($instance->processes()));
         // Those of the database too that serve nobody: its writers.
-        exec('pgrep -P '.implode(' -P ', array_map(strval(...), $one->processes()['postmaster'])), $helpers);
+        exec('pgrep -P '.implode(' -P ', array_map(strval(...), $instance->processes()['postmaster'])), $helpers);
         foreach ([...$pids, ...array_map(intval(...), $helpers)] as $pid) {
             posix_kill($pid, SIGSTOP);
         }
         $acknowledged = $writers->acknowledged();
         $copy = $this->folder.'/halted';
-        exec('cp -a '.escapeshellarg($one->data).' '.escapeshellarg($copy));
+        exec('cp -a '.escapeshellarg($instance->data).' '.escapeshellarg($copy));
         foreach ([...array_map(intval(...), $helpers), ...$pids] as $pid) {
             posix_kill($pid, SIGCONT);
         }
@@ -166,32 +166,32 @@ final class Trial
             $this->row('the machine halts; the copy is opened', 1, $acknowledged, $rigs, $other->port, null, false);
             $other->stop();
         }
-        $this->row('the same Rigger, gone on after the halt', 1, $writers->acknowledged(), $rigs, $one->port, null);
+        $this->row('the same Rigger, gone on after the halt', 1, $writers->acknowledged(), $rigs, $instance->port, null);
     }
 
-    private function signals(Instance $one): void
+    private function signals(Instance $instance): void
     {
         foreach (['TERM' => SIGTERM, 'INT' => SIGINT, 'HUP, a closed terminal' => SIGHUP] as $name => $signal) {
-            $seconds = $one->stop($signal);
-            $this->must([] === $one->processes(), 'After '.$name.' there is left: '.json_encode($one->processes()));
+            $seconds = $instance->stop($signal);
+            $this->must([] === $instance->processes(), 'After '.$name.' there is left: '.json_encode($instance->processes()));
             $this->must($seconds < 60, sprintf('Stopping by %s took %.1f s', $name, $seconds));
-            $this->must(-1 === $one->start()[0], 'It does not start again after '.$name);
+            $this->must(-1 === $instance->start()[0], 'It does not start again after '.$name);
         }
         // Killed outright, it takes all it watched along, and the next start finds nothing in its way.
-        $one->signal(SIGKILL);
-        for ($wait = 0; $wait < 100 && [] !== $one->processes(); ++$wait) {
+        $instance->signal(SIGKILL);
+        for ($wait = 0; $wait < 100 && [] !== $instance->processes(); ++$wait) {
             usleep(100_000);
         }
-        $this->must([] === $one->processes(), 'After kill -9 of the starter there is left: '.json_encode($one->processes()));
-        [$status, $said] = $one->start();
+        $this->must([] === $instance->processes(), 'After kill -9 of the starter there is left: '.json_encode($instance->processes()));
+        [$status, $said] = $instance->start();
         $this->must(-1 === $status, 'It does not start again after kill -9: '.$said);
-        [$status] = (new Client($one->port))->patiently('GET', '/api/rigs', until: microtime(true) + 10);
+        [$status] = (new Client($instance->port))->patiently('GET', '/api/rigs', until: microtime(true) + 10);
         $this->must(200 === $status, 'It does not answer after kill -9 of the starter.');
     }
 
-    private function refusedStarts(Instance $one): void
+    private function refusedStarts(Instance $instance): void
     {
-        $second = new Instance($this->checkout, $one->data, $this->port + 7, 54390);
+        $second = new Instance($this->checkout, $instance->data, $this->port + 7, 54390);
         $this->refused('a second start', $second, 'is running in this folder already');
         $other = $this->instance('other', 9);
         mkdir($other->data, 0500);
@@ -201,7 +201,7 @@ final class Trial
         file_put_contents($other->data.'/letter.txt', 'mine');
         $this->refused('a folder that holds something else', $other, 'not Rigger\'s');
         $this->must('mine' === file_get_contents($other->data.'/letter.txt'), 'What was in the folder is gone.');
-        $taken = new Instance($this->checkout, $this->folder.'/taken', $one->port, 54395);
+        $taken = new Instance($this->checkout, $this->folder.'/taken', $instance->port, 54395);
         $this->refused('a port that is taken', $taken, 'is taken');
         $broken = $this->folder.'/broken';
         exec('cp -a '.escapeshellarg($this->folder.'/halted').' '.escapeshellarg($broken).' && : > '.escapeshellarg($broken.'/pg/PG_VERSION'));

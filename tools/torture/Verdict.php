@@ -14,7 +14,7 @@ final class Verdict
     /**
      * @param list<array{rig: string, what: string, token: string, version: int}> $acknowledged
      * @param list<string>                                                        $rigs
-     * @param bool                                                                $isWhole whether nobody wrote since: then there may be nothing else either
+     * @param bool $isWhole whether nobody wrote since: then there may be nothing else either
      */
     public static function of(Client $client, array $acknowledged, array $rigs, bool $isWhole = true): self
     {
@@ -30,18 +30,18 @@ final class Verdict
                 array_push($journal, ...$answer['changes']);
             }
             $count = array_count_values(array_map(
-                static fn (array $one): string => (string) preg_replace('/^Renamed the rig to /', '', $one['sentence']),
+                static fn (array $row): string => (string) preg_replace('/^Renamed the rig to /', '', $row['sentence']),
                 $journal,
             ));
-            $mine = array_filter($acknowledged, static fn (array $one): bool => $one['rig'] === $rig);
-            $edits = array_filter($mine, static fn (array $one): bool => 'edit' === $one['what']);
-            foreach ($edits as $one) {
-                $found = $count[$one['token']] ?? 0;
+            $mine = array_filter($acknowledged, static fn (array $row): bool => $row['rig'] === $rig);
+            $edits = array_filter($mine, static fn (array $row): bool => 'edit' === $row['what']);
+            foreach ($edits as $edit) {
+                $found = $count[$edit['token']] ?? 0;
                 $verdict->kept += min(1, $found);
                 $verdict->lost += 0 === $found ? 1 : 0;
                 $verdict->doubled += max(0, $found - 1);
             }
-            $undone = count(array_filter($journal, static fn (array $one): bool => $one['undone']));
+            $undone = count(array_filter($journal, static fn (array $row): bool => $row['undone']));
             $undos = count($mine) - count($edits);
             $verdict->kept += min($undone, $undos);
             $verdict->lost += max(0, $undos - $undone);

@@ -603,7 +603,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/fixtures/preview": {
+    "/api/rigs/{rig}/units/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -620,7 +620,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/fixtures/{id}/fit": {
+    "/api/rigs/{rig}/units/{id}/fit": {
         parameters: {
             query?: never;
             header?: never;
@@ -637,7 +637,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/fixtures/{id}/presses": {
+    "/api/rigs/{rig}/units/{id}/presses": {
         parameters: {
             query?: never;
             header?: never;
@@ -654,7 +654,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/fixtures/{id}/curve/preview": {
+    "/api/rigs/{rig}/units/{id}/curve/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -1402,7 +1402,7 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         WishedUnit: {
-            fixtureId: string;
+            unitId: string;
             wants: string[];
             /** @default null */
             with?: string | null;
@@ -1481,7 +1481,7 @@ export interface components {
             words: string;
         };
         WishView: {
-            fixtureId: string;
+            unitId: string;
             name: string;
             model: string;
             possible: string[];
@@ -1497,7 +1497,7 @@ export interface components {
             words: components["schemas"]["WantWordView"][];
         };
         AdviceRowView: {
-            fixtureId: string;
+            unitId: string;
             name: string;
             fromMode: string;
             fromPlace: string;
@@ -1527,7 +1527,7 @@ export interface components {
             slots: components["schemas"]["stdClass"];
             address?: number | null;
             words: string;
-            fixtureIds: string[];
+            unitIds: string[];
         };
         WalkView: {
             steps: components["schemas"]["WalkStepView"][];
@@ -1541,7 +1541,7 @@ export interface components {
             flash: number;
         };
         LampView: {
-            fixtureId: string;
+            unitId: string;
             name: string;
             responds: boolean;
             cells: components["schemas"]["LampCellView"][];
@@ -1666,7 +1666,7 @@ export interface components {
         };
         LookChangeView: {
             look: string;
-            fixture: string;
+            unit: string;
             before: string;
             after: string;
             beforeHex?: string | null;
@@ -1785,7 +1785,7 @@ export interface components {
             glow?: string | null;
         };
         PlanTripView: {
-            fixtureId: string;
+            unitId: string;
             name: string;
             from: string;
             to: string;
@@ -1794,7 +1794,7 @@ export interface components {
             why: string;
         };
         UnplacedView: {
-            fixtureId: string;
+            unitId: string;
             name: string;
             why: string;
         };
@@ -1836,7 +1836,7 @@ export interface components {
             total: number;
         };
         StripUseView: {
-            fixtureId: string;
+            unitId: string;
             name: string;
             channel: number;
             label: string;
@@ -1855,7 +1855,7 @@ export interface components {
             fader: number;
             address: number;
             label?: string | null;
-            fixtures: components["schemas"]["StripUseView"][];
+            units: components["schemas"]["StripUseView"][];
             ranges: components["schemas"]["RangeView"][];
         };
         KeyNamesView: {
@@ -1934,7 +1934,7 @@ export interface components {
             bound: string;
             points: number[][];
         };
-        FixtureView: {
+        UnitView: {
             id: string;
             name: string;
             typeId: string;
@@ -1973,7 +1973,7 @@ export interface components {
         UnitsChangeView: {
             gone: string[];
             at: number[];
-            put: components["schemas"]["FixtureView"][];
+            put: components["schemas"]["UnitView"][];
         };
         TypeUseView: {
             typeId: string;
@@ -1991,7 +1991,7 @@ export interface components {
             names: string[];
         };
         CellView: {
-            fixtureId: string;
+            unitId: string;
             values: number[];
         };
         StepView: {
@@ -2002,8 +2002,8 @@ export interface components {
             label: string;
         };
         UnreachableView: {
-            fixtureId: string;
-            fixture: string;
+            unitId: string;
+            unit: string;
             channel: number;
             label: string;
             value: number;
@@ -2046,7 +2046,7 @@ export interface components {
             severity: string;
             title: string;
             message: string;
-            fixtureIds: string[];
+            unitIds: string[];
             /** @default null */
             typeId?: string | null;
             /** @default null */
@@ -2072,7 +2072,7 @@ export interface components {
             name: string;
             desk?: components["schemas"]["DeskChangeView"] | null;
             strips: components["schemas"]["StripsChangeView"];
-            fixtures: components["schemas"]["UnitsChangeView"];
+            units: components["schemas"]["UnitsChangeView"];
             walk: number[];
             types: components["schemas"]["TypeUseView"][];
             links?: components["schemas"]["LinkView"][] | null;
@@ -2108,7 +2108,7 @@ export interface components {
             venue: string;
             version: number;
             desk?: components["schemas"]["DeskView"] | null;
-            fixtures: components["schemas"]["FixtureView"][];
+            units: components["schemas"]["UnitView"][];
             walk: number[];
             types: components["schemas"]["TypeUseView"][];
             links: components["schemas"]["LinkView"][];

@@ -46,9 +46,9 @@
 
   function nameOf(number: number): string {
     const ids = unique(
-      desk.strips.filter((one) => one.button === number).flatMap((one) => one.fixtures.map((use) => use.fixtureId)),
+      desk.strips.filter((one) => one.button === number).flatMap((one) => one.units.map((use) => use.unitId)),
     );
-    const names = ids.map((id) => rig.fixtures.find((one) => one.id === id)).filter((one) => one !== undefined);
+    const names = ids.map((id) => rig.units.find((one) => one.id === id)).filter((one) => one !== undefined);
     const [first] = names;
     if (!first) return '';
     return names

@@ -36,7 +36,7 @@
     <DeskHead />
     {#if rig.desk}{#key rig.desk.id}<DeskBoard desk={rig.desk} {hand} />{/key}{:else}
       <p class="dim max-w-[60ch] py-8">
-        Choose the desk you play on, or describe it. Rigger then names each of its faders by what it does to the fixture
+        Choose the desk you play on, or describe it. Rigger then names each of its faders by what it does to the unit
         that sits there.
       </p>
     {/if}

@@ -33,11 +33,11 @@
   const here = $derived(rangeAt(strip.ranges, value));
   const name = $derived(strip.label ?? 'nothing');
   const colour = $derived(here?.emitter ? emitterHex(here.emitter, here.hex) : (here?.hex ?? '#b9a98a'));
-  const who = $derived(strip.fixtures.map((one) => one.name).join(', '));
+  const who = $derived(strip.units.map((one) => one.name).join(', '));
   const move = (next: number) => faders.setAll([strip.address, ...also], next, row);
 </script>
 
-<div class="strip" class:idle={strip.fixtures.length === 0} class:chosen={isChosen}>
+<div class="strip" class:idle={strip.units.length === 0} class:chosen={isChosen}>
   <ValueField {value} label="Fader {place}, {name}" ranges={strip.ranges} onCommit={move} />
   <Travel
     {value}
@@ -50,9 +50,9 @@
     {onTouch}
   />
   <span class="now" title={here?.label}
-    >{differs ? 'they differ' : strip.fixtures.length ? (here?.label ?? 'no range') : ''}</span
+    >{differs ? 'they differ' : strip.units.length ? (here?.label ?? 'no range') : ''}</span
   >
-  {#if strip.fixtures.length}<Tape {name} class="!text-[11.5px] !px-1" />{:else}<span class="faint h-[22px] text-[11px]"
+  {#if strip.units.length}<Tape {name} class="!text-[11.5px] !px-1" />{:else}<span class="faint h-[22px] text-[11px]"
       >idle</span
     >{/if}
   <span class="mono faint text-[10px]">{threeDigits(strip.address)}</span>

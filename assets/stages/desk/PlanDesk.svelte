@@ -21,8 +21,8 @@
     const timer = setTimeout(() => void advising.ask(), 80);
     return () => clearTimeout(timer);
   });
-  const rows = $derived(Object.fromEntries((advising.advice?.rows ?? []).map((one) => [one.fixtureId, one])));
-  const roll = (id: string) => rig.fixtures.find((one) => one.id === id)?.tape ?? 'cream';
+  const rows = $derived(Object.fromEntries((advising.advice?.rows ?? []).map((one) => [one.unitId, one])));
+  const roll = (id: string) => rig.units.find((one) => one.id === id)?.tape ?? 'cream';
 </script>
 
 <svelte:head><title>Plan for the desk · {rig.name}</title></svelte:head>
@@ -64,8 +64,8 @@
             </tr>
           </thead>
           <tbody>
-            {#each advising.units as unit, index (unit.fixtureId)}
-              {@const row = rows[unit.fixtureId]}
+            {#each advising.units as unit, index (unit.unitId)}
+              {@const row = rows[unit.unitId]}
               <tr class:left={unit.isLeft}>
                 <td>
                   <span class="flex items-center gap-1.5">
@@ -83,7 +83,7 @@
                         onclick={() => advising.move(unit, 1)}>▼</button
                       >
                     </span>
-                    <Tape name={unit.name} roll={roll(unit.fixtureId)} />
+                    <Tape name={unit.name} roll={roll(unit.unitId)} />
                   </span>
                 </td>
                 <td>
@@ -110,8 +110,7 @@
                       onchange={(event) => (unit.with = event.currentTarget.value || null)}
                     >
                       <option value="">alone</option>
-                      {#each advising.partners(unit) as one (one.fixtureId)}<option value={one.fixtureId}
-                          >{one.name}</option
+                      {#each advising.partners(unit) as one (one.unitId)}<option value={one.unitId}>{one.name}</option
                         >{/each}
                     </select>
                   {/if}
@@ -138,13 +137,13 @@
                       type="checkbox"
                       class="checkbox checkbox-xs"
                       bind:checked={unit.isLeft}
-                      disabled={rig.fixtures.find((one) => one.id === unit.fixtureId)?.isLocked}
+                      disabled={rig.units.find((one) => one.id === unit.unitId)?.isLocked}
                     />leave it</label
                   >
                 </td>
               </tr>
             {:else}
-              <tr><td colspan="7" class="dim">Nothing hangs yet: add fixtures in Patch.</td></tr>
+              <tr><td colspan="7" class="dim">Nothing hangs yet: add units in Patch.</td></tr>
             {/each}
           </tbody>
         </table>

@@ -26,7 +26,7 @@
     const placed: Shown[] = [];
     const others: Shown[] = [];
     for (const lamp of faders.lamps) {
-      const unit = rig.fixtures.find((one) => one.id === lamp.fixtureId);
+      const unit = rig.units.find((one) => one.id === lamp.unitId);
       if (!unit) continue;
       const { x, y } = unit.spot ?? { x: 0, y: 0 };
       (unit.spot ? placed : others).push({ lamp, roll: unit.tape, where: unit.position ?? '', x, y });
@@ -69,15 +69,15 @@
   {/snippet}
   {#each rows.found as row, index (index)}
     <div class="row">
-      {#each row as one (one.lamp.fixtureId)}{@render shown(one, percent(one.x))}{/each}
+      {#each row as one (one.lamp.unitId)}{@render shown(one, percent(one.x))}{/each}
     </div>
   {/each}
   {#if rows.others.length}
     <div class="others">
-      {#each rows.others as one (one.lamp.fixtureId)}{@render shown(one, null)}{/each}
+      {#each rows.others as one (one.lamp.unitId)}{@render shown(one, null)}{/each}
     </div>
   {/if}
-  {#if faders.lamps.length === 0}<p class="said">No fixture hangs yet.</p>{/if}
+  {#if faders.lamps.length === 0}<p class="said">No unit hangs yet.</p>{/if}
 </main>
 
 <style>

@@ -31,8 +31,8 @@
       {plural(look.unreachable.length, 'value')} this desk cannot send
     </p>
     <ul class="dim grid gap-0.5 text-[12.5px]">
-      {#each look.unreachable.slice(0, 8) as one (one.fixtureId + one.channel)}
-        <li><bdi>{one.fixture}</bdi> {one.label} ({one.channel}) at {one.value}</li>
+      {#each look.unreachable.slice(0, 8) as one (one.unitId + one.channel)}
+        <li><bdi>{one.unit}</bdi> {one.label} ({one.channel}) at {one.value}</li>
       {/each}
       {#if look.unreachable.length > 8}<li>and {look.unreachable.length - 8} more</li>{/if}
     </ul>

@@ -16,13 +16,13 @@
   const sent = $derived(strip ? (faders.sent[String(strip.address)] ?? 0) : 0);
 </script>
 
-{#if strip && strip.fixtures.length}
+{#if strip && strip.units.length}
   <section class="rule mb-4 border-b pb-3" aria-label="The fader you touch">
     <h3 class="flex items-baseline gap-2">
       Fader {strip.fader}, address <span class="mono">{threeDigits(strip.address)}</span>
     </h3>
     <p class="mt-1 flex flex-wrap items-center gap-1.5 text-[12.5px]">
-      {#each strip.fixtures as use (use.fixtureId)}<Tape name={use.name} class="!text-[11.5px]" /><span class="dim"
+      {#each strip.units as use (use.unitId)}<Tape name={use.name} class="!text-[11.5px]" /><span class="dim"
           >channel {use.channel}</span
         >{/each}
     </p>

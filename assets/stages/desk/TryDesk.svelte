@@ -14,19 +14,19 @@
   const test = $derived(hand.test);
   const strip = $derived(desk.strips.find((one) => one.address === hand.touched?.address));
   const isWalking = $derived(test.kind === 'units' || test.kind === 'faders');
-  const expected = $derived(test.step?.fixtureIds ?? []);
+  const expected = $derived(test.step?.unitIds ?? []);
   const answering = $derived(
     faders.lamps.filter((one) => one.responds && (one.selfRunning || one.cells.some((cell) => cell.brightness > 0))),
   );
-  const strangers = $derived(answering.filter((one) => !expected.includes(one.fixtureId)));
-  const missing = $derived(faders.lamps.filter((one) => expected.includes(one.fixtureId) && !answering.includes(one)));
+  const strangers = $derived(answering.filter((one) => !expected.includes(one.unitId)));
+  const missing = $derived(faders.lamps.filter((one) => expected.includes(one.unitId) && !answering.includes(one)));
 </script>
 
 <h3 class="mb-1">One fader</h3>
 {#if strip}
   <p class="mb-2 text-[12.5px]">
-    Fader {strip.fader}, {strip.label ?? 'idle'}{strip.fixtures.length
-      ? ` of ${strip.fixtures.map((one) => one.name).join(', ')}`
+    Fader {strip.fader}, {strip.label ?? 'idle'}{strip.units.length
+      ? ` of ${strip.units.map((one) => one.name).join(', ')}`
       : ''}
   </p>
 {:else}
@@ -69,16 +69,16 @@
     <p class="dim text-[12px]">{test.index + 1} of {test.steps.length}</p>
     <p class="text-[14px] font-[620]" role="status">{test.step.words}</p>
     <p class="mt-1 flex flex-wrap items-center gap-1.5 text-[12.5px]">
-      {#if answering.length}{#each answering.filter( (one) => expected.includes(one.fixtureId) ) as one (one.fixtureId)}<Tape
+      {#if answering.length}{#each answering.filter((one) => expected.includes(one.unitId)) as one (one.unitId)}<Tape
             name={one.name}
             class="!text-[11.5px]"
           />{/each}
         {answering.length - strangers.length === 1 ? 'answers' : 'answer'}{:else}Nobody shines now.{/if}
     </p>
-    {#each strangers as one (one.fixtureId)}<p class="text-warning mt-1 text-[12.5px]">
+    {#each strangers as one (one.unitId)}<p class="text-warning mt-1 text-[12.5px]">
         <bdi>{one.name}</bdi> answers too, and should not.
       </p>{/each}
-    {#if test.kind === 'units'}{#each missing as one (one.fixtureId)}<p class="dim mt-1 text-[12.5px]">
+    {#if test.kind === 'units'}{#each missing as one (one.unitId)}<p class="dim mt-1 text-[12.5px]">
           <bdi>{one.name}</bdi> stays dark. {one.why ?? ''}
         </p>{/each}{/if}
     <div class="mt-2 flex gap-1.5">

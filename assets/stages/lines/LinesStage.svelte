@@ -13,7 +13,7 @@
   useBench().leave();
   const rig = $derived(session.rig);
   const mine = $derived(rig.findings.filter((one) => one.stage === 'lines'));
-  const onCable = $derived(rig.fixtures.filter((one) => !one.linkId));
+  const onCable = $derived(rig.units.filter((one) => !one.linkId));
 
   let adding = $state(false);
   let kit = $state<(typeof KITS)[number]>(KITS[0]);
@@ -25,7 +25,7 @@
     problem = await session.change({ do: 'add-link', kit, label }, true);
     if (!problem) adding = false;
   }
-  const behind = (link: Link) => rig.fixtures.filter((one) => one.linkId === link.id);
+  const behind = (link: Link) => rig.units.filter((one) => one.linkId === link.id);
 
   async function change(what: Change): Promise<string | null> {
     const told = await session.change(what, true);
@@ -101,27 +101,26 @@
               </label>
             </div>
             <ul class="grid gap-2 pt-1.5">
-              {#each behind(link) as fixture (fixture.id)}
+              {#each behind(link) as unit (unit.id)}
                 <li class="flex items-center gap-2">
-                  <span class="air" class:broken={fixture.silence} aria-hidden="true"></span>
-                  <Tape name={fixture.name} />
+                  <span class="air" class:broken={unit.silence} aria-hidden="true"></span>
+                  <Tape name={unit.name} />
                   <label class="flex items-center gap-2 text-[12px]"
                     ><span class="dim whitespace-nowrap">receiver set to</span>
                     <select
                       class="select h-7"
-                      value={fixture.receiver ?? ''}
-                      aria-label="Receiver of {fixture.name}"
-                      onchange={(event) => connect(fixture.id, link.id, event.currentTarget.value || null)}
+                      value={unit.receiver ?? ''}
+                      aria-label="Receiver of {unit.name}"
+                      onchange={(event) => connect(unit.id, link.id, event.currentTarget.value || null)}
                     >
                       <option value="">not set</option>
                       {#each link.names as name (name)}<option>{name}</option>{/each}
                     </select>
                   </label>
-                  <span class="text-[12px] {fixture.silence ? 'text-error' : 'text-success'}"
-                    >{fixture.silence ? 'names differ' : 'linked'}</span
+                  <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
+                    >{unit.silence ? 'names differ' : 'linked'}</span
                   >
-                  <button class="btn btn-quiet h-7" onclick={() => connect(fixture.id, null, null)}>Put on cable</button
-                  >
+                  <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
                 </li>
               {:else}
                 <li class="flex items-center gap-2">
@@ -142,7 +141,7 @@
                   }}
                 >
                   <option value="">Put a unit behind it…</option>
-                  {#each rig.fixtures.filter((one) => one.linkId !== link.id) as one (one.id)}<option value={one.id}
+                  {#each rig.units.filter((one) => one.linkId !== link.id) as one (one.id)}<option value={one.id}
                       >{one.name}</option
                     >{/each}
                 </select>
@@ -160,8 +159,7 @@
         <span class="faint text-[11.5px]">in the order of the patch</span>
       </div>
       <div class="flex flex-wrap content-start items-start gap-2">
-        {#each onCable as fixture (fixture.id)}<Tape name={fixture.name} />{:else}<span class="dim text-[12.5px]"
-            >none</span
+        {#each onCable as unit (unit.id)}<Tape name={unit.name} />{:else}<span class="dim text-[12.5px]">none</span
           >{/each}
       </div>
     </div>

@@ -71,7 +71,7 @@
   </ol>
   {#if look.unreachable.length}
     <p class="text-error mt-3 text-[12.5px]">
-      No fader reaches {look.unreachable.map((one) => `${one.label} of ${one.fixture} (${one.value})`).join(', ')}.
+      No fader reaches {look.unreachable.map((one) => `${one.label} of ${one.unit} (${one.value})`).join(', ')}.
     </p>
   {/if}
 {/if}

@@ -6,17 +6,17 @@
   import { joined } from '../../lib/tapes';
   import { selection } from '../../state/selection.svelte';
 
-  /** Fixtures by looks: a cell's colour stands as high as its light. */
+  /** Units by looks: a cell's colour stands as high as its light. */
   const session = useRig();
   const faders = useFaders();
   const rig = $derived(session.rig);
   const lamps = lookLamps(() => rig);
   const rows = $derived(
-    rig.fixtures
+    rig.units
       .filter((one) => !one.twinOf)
       .map((one) => ({
         ...one,
-        name: rig.fixtures
+        name: rig.units
           .filter((twin) => twin.twinOf === one.id)
           .reduce((name, twin) => joined(name, twin.name), one.name),
       })),
@@ -47,17 +47,17 @@
       </tr>
     </thead>
     <tbody>
-      {#each rows as fixture (fixture.id)}
+      {#each rows as unit (unit.id)}
         <tr>
-          <th class="pr-1 text-right font-normal"><Tape name={fixture.name} /></th>
+          <th class="pr-1 text-right font-normal"><Tape name={unit.name} /></th>
           {#each rig.looks as look (look.id)}
-            {@const lamp = lamps.of(look.id, fixture.id)}
-            {@const recorded = look.cells.some((one) => one.fixtureId === fixture.id)}
+            {@const lamp = lamps.of(look.id, unit.id)}
+            {@const recorded = look.cells.some((one) => one.unitId === unit.id)}
             <td class="p-0">
               <div
                 class="cell"
                 class:chosen={selection.look === look.id}
-                title="{fixture.name} in {look.name}: {recorded ? (lamp?.why ?? 'lit') : 'left alone'}"
+                title="{unit.name} in {look.name}: {recorded ? (lamp?.why ?? 'lit') : 'left alone'}"
               >
                 {#if lamp && recorded}
                   <span class="bars" class:flash={lamp.cells.some((one) => one.flash > 0 && one.brightness > 0)}

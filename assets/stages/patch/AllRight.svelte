@@ -9,7 +9,7 @@
   const FAULTS = ['clash', 'mixed', 'overrun'];
   const faults = $derived(session.rig.findings.filter((one) => one.stage === 'patch' && FAULTS.includes(one.code)));
   const numbering = untrack(() => new Numbering(session));
-  const universes = $derived(Math.max(1, ...session.rig.fixtures.map((one) => one.universe)));
+  const universes = $derived(Math.max(1, ...session.rig.units.map((one) => one.universe)));
 
   $effect(() => {
     if (faults.length < 2) return;

@@ -32,15 +32,15 @@
     }),
   );
   const ghostIds = $derived(new Set(ghosts.map((one) => one.id)));
-  const fixtures = $derived<Laid[]>([
-    ...rig.fixtures.map((one) => {
+  const units = $derived<Laid[]>([
+    ...rig.units.map((one) => {
       const place = drag.places[one.id] ?? places[one.id];
       return place ? { ...one, ...place, last: place.address + one.last - one.address } : one;
     }),
     ...ghosts,
   ]);
   const universes = $derived(
-    [...new Set([desk?.universe ?? 1, ...fixtures.map((one) => one.universe)])].sort((a, b) => a - b),
+    [...new Set([desk?.universe ?? 1, ...units.map((one) => one.universe)])].sort((a, b) => a - b),
   );
   /** What is asked for, else where something new would hang, else the desk's own. */
   const universe = $derived(selection.universe ?? ghosts[0]?.universe ?? desk?.universe ?? 1);
@@ -93,7 +93,7 @@
   </div>
   {#if shown === 'plan'}<StagePlan />{:else}
     <div class="scroll">
-      <TapeRows {fixtures} {universe} asRows={shown === 'rows'} {drag} {moved} ghosts={ghostIds} />
+      <TapeRows {units} {universe} asRows={shown === 'rows'} {drag} {moved} ghosts={ghostIds} />
     </div>
   {/if}
 </div>

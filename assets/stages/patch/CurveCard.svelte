@@ -1,15 +1,15 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import CurveGraph from '../../components/CurveGraph.svelte';
-  import type { Fixture } from '../../api/types';
+  import type { Unit } from '../../api/types';
   import { CurveEdit, type Shape } from '../../state/curveEdit.svelte';
   import { useRig } from '../../state/rig.svelte';
 
   /** Limits and curve between a fader and a channel, drawn with its dead travel. */
-  let { fixture }: { fixture: Fixture } = $props();
+  let { unit }: { unit: Unit } = $props();
   const session = useRig();
-  const edit = untrack(() => new CurveEdit(session, () => fixture));
-  const bent = $derived(new Set(fixture.curves.map((one) => one.channel)));
+  const edit = untrack(() => new CurveEdit(session, () => unit));
+  const bent = $derived(new Set(unit.curves.map((one) => one.channel)));
   const SHAPES: [Shape, string][] = [
     ['linear', 'straight'],
     ['square', 'square: slow at the foot'],
@@ -40,7 +40,7 @@
         value={edit.channel}
         onchange={(event) => edit.begin(Number(event.currentTarget.value))}
       >
-        {#each fixture.labels as label, index (index)}<option value={index + 1}
+        {#each unit.labels as label, index (index)}<option value={index + 1}
             >{index + 1} {label}{bent.has(index + 1) ? ', bent' : ''}</option
           >{/each}
       </select>
@@ -50,8 +50,8 @@
         value={edit.isForType ? 'type' : 'unit'}
         onchange={(event) => (edit.isForType = event.currentTarget.value === 'type')}
       >
-        <option value="unit">only {fixture.name}</option>
-        <option value="type">every {fixture.model}, {fixture.modeName}</option>
+        <option value="unit">only {unit.name}</option>
+        <option value="type">every {unit.model}, {unit.modeName}</option>
       </select>
     </div>
     <div class="flex items-center gap-2">

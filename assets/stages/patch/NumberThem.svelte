@@ -21,7 +21,7 @@
     ['stride', 'in steps from an address on'],
     ['blocks', 'blocks of a type, spare room between'],
   ];
-  const locked = $derived(rig.fixtures.filter((one) => one.isLocked));
+  const locked = $derived(rig.units.filter((one) => one.isLocked));
 
   $effect(() => numbering.keep());
   $effect(() => {
@@ -113,10 +113,10 @@
     {@const plan = numbering.plan}
     <p class="mt-3 mb-1.5 text-[12.5px] font-[600]" role="status">{plan.sentence}</p>
     <ul class="scroll grid max-h-[210px] gap-1.5 text-[12.5px]" aria-label="Ladder trips">
-      {#each plan.unplaced as one (one.fixtureId)}
+      {#each plan.unplaced as one (one.unitId)}
         <li class="flex items-center gap-2"><Tape name={one.name} /><span class="text-error">{one.why}</span></li>
       {/each}
-      {#each plan.trips as trip (trip.fixtureId)}
+      {#each plan.trips as trip (trip.unitId)}
         <li class="flex items-center gap-2">
           <span class="w-[76px] shrink-0"><Tape name={trip.name} /></span>
           <span class="min-w-0 flex-1"
@@ -124,7 +124,7 @@
                 : {trip.why}</span
               >{/if}</span
           >
-          <button class="dim cursor-pointer hover:underline" onclick={() => numbering.lock(trip.fixtureId, true)}
+          <button class="dim cursor-pointer hover:underline" onclick={() => numbering.lock(trip.unitId, true)}
             >keep it there</button
           >
         </li>

@@ -1,14 +1,14 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
-  import type { Change, Fixture } from '../../api/types';
+  import type { Change, Unit } from '../../api/types';
   import { groupsOf } from '../../lib/groups';
   import { useRig } from '../../state/rig.svelte';
 
   /** What keeps a rig in order: how the unit is called, what it belongs to, its tape, and which way it turns. */
-  let { fixture }: { fixture: Fixture } = $props();
+  let { unit }: { unit: Unit } = $props();
   const session = useRig();
   const ROLLS = ['cream', 'white', 'grey', 'sand', 'pink', 'sage', 'sky'];
-  const groups = $derived(groupsOf(session.rig.fixtures));
+  const groups = $derived(groupsOf(session.rig.units));
 
   async function change(what: Change): Promise<string | null> {
     const problem = await session.change(what, true);
@@ -19,50 +19,50 @@
 <div class="grid grid-cols-[64px_1fr_1fr] gap-x-3 gap-y-1.5">
   <label class="field"
     ><span>Number</span><EditText
-      about={fixture.id}
-      label="Number of {fixture.name}"
+      about={unit.id}
+      label="Number of {unit.name}"
       class="mono h-7"
-      value={String(fixture.number ?? '')}
-      onCommit={(number) => change({ do: 'number-unit', unit: fixture.id, number })}
+      value={String(unit.number ?? '')}
+      onCommit={(number) => change({ do: 'number-unit', unit: unit.id, number })}
     /></label
   >
   <label class="field"
     ><span>Name on the tape</span><EditText
-      about={fixture.id}
+      about={unit.id}
       label="Name on the tape"
       class="h-7"
-      value={fixture.name}
-      onCommit={(name) => change({ do: 'rename-unit', unit: fixture.id, name })}
+      value={unit.name}
+      onCommit={(name) => change({ do: 'rename-unit', unit: unit.id, name })}
     /></label
   >
   <label class="field"
     ><span>Where it hangs</span><EditText
-      about={fixture.id}
+      about={unit.id}
       label="Where it hangs"
       class="h-7"
       placeholder="front beam, left"
-      value={fixture.position ?? ''}
-      onCommit={(position) => change({ do: 'hang-unit', unit: fixture.id, position })}
+      value={unit.position ?? ''}
+      onCommit={(position) => change({ do: 'hang-unit', unit: unit.id, position })}
     /></label
   >
   <div class="field col-span-2">
     <span>Groups, with commas between</span><EditText
-      about={fixture.id}
-      label="Groups of {fixture.name}"
+      about={unit.id}
+      label="Groups of {unit.name}"
       class="h-7"
       placeholder={groups.length ? groups.join(', ') : 'Washes, Upstage'}
-      value={fixture.groups.join(', ')}
-      onCommit={(text) => change({ do: 'group-unit', unit: fixture.id, groups: text })}
+      value={unit.groups.join(', ')}
+      onCommit={(text) => change({ do: 'group-unit', unit: unit.id, groups: text })}
     />
   </div>
   <label class="field"
     ><span>Note</span><EditText
-      about={fixture.id}
-      label="Note on {fixture.name}"
+      about={unit.id}
+      label="Note on {unit.name}"
       class="h-7"
       placeholder="new lamp in May"
-      value={fixture.note ?? ''}
-      onCommit={(note) => change({ do: 'note-unit', unit: fixture.id, note })}
+      value={unit.note ?? ''}
+      onCommit={(note) => change({ do: 'note-unit', unit: unit.id, note })}
     /></label
   >
   <div class="col-span-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-[12.5px]">
@@ -72,12 +72,11 @@
         <button
           class="roll"
           data-roll={roll}
-          aria-pressed={fixture.tape === roll}
+          aria-pressed={unit.tape === roll}
           aria-label={roll}
           title={roll}
           disabled={session.busy}
-          onclick={() => change({ do: 'tape-unit', unit: fixture.id, tape: roll })}
-          >{fixture.tape === roll ? '✓' : ''}</button
+          onclick={() => change({ do: 'tape-unit', unit: unit.id, tape: roll })}>{unit.tape === roll ? '✓' : ''}</button
         >
       {/each}
     </div>
@@ -85,20 +84,20 @@
       ><input
         type="checkbox"
         class="checkbox checkbox-sm"
-        checked={fixture.isLocked}
-        onchange={(event) => change({ do: 'lock-unit', unit: fixture.id, isLocked: event.currentTarget.checked })}
+        checked={unit.isLocked}
+        onchange={(event) => change({ do: 'lock-unit', unit: unit.id, isLocked: event.currentTarget.checked })}
       />Locked</label
     >
-    {#each fixture.turns as turn (turn)}
+    {#each unit.turns as turn (turn)}
       <label class="flex items-center gap-1.5"
         ><span class="dim">{turn} reversed</span><select
           class="select h-7 w-28"
           aria-label="{turn} reversed"
-          value={(turn === 'pan' ? fixture.pan : fixture.tilt) ?? ''}
+          value={(turn === 'pan' ? unit.pan : unit.tilt) ?? ''}
           onchange={(event) =>
             change({
               do: 'turn-unit',
-              unit: fixture.id,
+              unit: unit.id,
               direction: turn as 'pan' | 'tilt',
               reversed: event.currentTarget.value,
             })}

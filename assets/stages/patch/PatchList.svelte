@@ -8,26 +8,26 @@
 
   const session = useRig();
   const rig = $derived(session.rig);
-  const groups = $derived(groupsOf(rig.fixtures));
+  const groups = $derived(groupsOf(rig.units));
   const group = $derived(groups.find((one) => one === selection.group) ?? null);
-  const shown = $derived(group === null ? rig.fixtures : rig.fixtures.filter((one) => one.groups.includes(group)));
-  const hasNumbers = $derived(rig.fixtures.some((one) => one.number));
+  const shown = $derived(group === null ? rig.units : rig.units.filter((one) => one.groups.includes(group)));
+  const hasNumbers = $derived(rig.units.some((one) => one.number));
   const columns = $derived(hasNumbers ? 6 : 5);
 
   /** What stands in the last column: the worst thing first. */
   function remark(id: string): { word: string; tone: string } | null {
-    const mine = rig.findings.filter((one) => one.fixtureIds.includes(id));
+    const mine = rig.findings.filter((one) => one.unitIds.includes(id));
     const has = (code: string) => mine.some((one) => one.code === code);
-    const fixture = rig.fixtures.find((one) => one.id === id);
+    const unit = rig.units.find((one) => one.id === id);
     if (has('clash')) return { word: 'clash', tone: 'text-error' };
     if (has('mixed')) return { word: 'mixed share', tone: 'text-error' };
     if (has('overrun')) return { word: 'past 512', tone: 'text-error' };
-    if (fixture?.silence) return { word: 'not linked', tone: 'text-error' };
-    const twin = rig.fixtures.find((one) => one.id === fixture?.twinOf);
+    if (unit?.silence) return { word: 'not linked', tone: 'text-error' };
+    const twin = rig.units.find((one) => one.id === unit?.twinOf);
     if (twin) return { word: `twin of ${twin.name}`, tone: 'dim' };
     if (has('spills')) return { word: 'spills', tone: 'text-warning' };
-    if (fixture?.isLocked) return { word: 'locked', tone: 'dim' };
-    return fixture?.linkId ? { word: 'radio', tone: 'dim' } : null;
+    if (unit?.isLocked) return { word: 'locked', tone: 'dim' };
+    return unit?.linkId ? { word: 'radio', tone: 'dim' } : null;
   }
 
   async function move(id: string, address: string): Promise<string | null> {
@@ -56,40 +56,40 @@
     </tr>
   </thead>
   <tbody>
-    {#each shown as fixture (fixture.id)}
-      {@const word = remark(fixture.id)}
+    {#each shown as unit (unit.id)}
+      {@const word = remark(unit.id)}
       <tr
         class="rule border-t"
-        class:bg-base-300={selection.fixture === fixture.id}
-        aria-selected={selection.fixture === fixture.id}
-        onclick={() => (selection.fixture = fixture.id)}
-        oninput={() => (selection.fixture = fixture.id)}
+        class:bg-base-300={selection.unit === unit.id}
+        aria-selected={selection.unit === unit.id}
+        onclick={() => (selection.unit = unit.id)}
+        oninput={() => (selection.unit = unit.id)}
       >
-        {#if hasNumbers}<td class="mono faint py-0.5 pr-1 pl-4 !text-[11.5px]">{fixture.number ?? ''}</td>{/if}
+        {#if hasNumbers}<td class="mono faint py-0.5 pr-1 pl-4 !text-[11.5px]">{unit.number ?? ''}</td>{/if}
         <td class="py-0.5 pr-2 {hasNumbers ? '' : 'pl-4'}">
           <button
             class="block max-w-[110px] cursor-pointer"
-            onclick={() => (selection.fixture = fixture.id)}
-            aria-label="Select {fixture.name}"><Tape name={fixture.name} roll={fixture.tape} /></button
+            onclick={() => (selection.unit = unit.id)}
+            aria-label="Select {unit.name}"><Tape name={unit.name} roll={unit.tape} /></button
           >
         </td>
         <td class="py-0.5 pr-2 leading-tight"
-          ><span>{fixture.model}</span><span class="faint block text-[11.5px]">{fixture.modeName}</span></td
+          ><span>{unit.model}</span><span class="faint block text-[11.5px]">{unit.modeName}</span></td
         >
         <td class="w-[84px] py-0.5 pr-2">
           <EditText
             class="mono h-7 !text-[12.5px]"
-            label="Address of {fixture.name}"
-            value={addressText(fixture.universe, fixture.address)}
-            onCommit={(text) => move(fixture.id, text)}
+            label="Address of {unit.name}"
+            value={addressText(unit.universe, unit.address)}
+            onCommit={(text) => move(unit.id, text)}
           />
         </td>
-        <td class="mono py-0.5 pr-2 !text-[12px]">{fixture.address}–{fixture.last}</td>
+        <td class="mono py-0.5 pr-2 !text-[12px]">{unit.address}–{unit.last}</td>
         <td class="py-0.5 pr-3 text-[11.5px]"><span class={word?.tone ?? ''}>{word?.word ?? ''}</span></td>
       </tr>
     {:else}
       <tr
-        ><td colspan={columns} class="dim px-4 py-6">Nothing hangs yet. Add fixtures takes the next free addresses.</td
+        ><td colspan={columns} class="dim px-4 py-6">Nothing hangs yet. Add units takes the next free addresses.</td
         ></tr
       >
     {/each}

@@ -3,7 +3,7 @@
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
-  import AddFixtures from './AddFixtures.svelte';
+  import AddUnits from './AddUnits.svelte';
   import { Adding } from '../../state/adding.svelte';
   import { Numbering } from '../../state/numbering.svelte';
   import NumberThem from './NumberThem.svelte';
@@ -19,10 +19,10 @@
   let adding = $state.raw<Adding | null>(null);
   let numbering = $state.raw<Numbering | null>(null);
   const rig = $derived(session.rig);
-  const chosen = $derived(rig.fixtures.find((one) => one.id === selection.fixture) ?? null);
+  const chosen = $derived(rig.units.find((one) => one.id === selection.unit) ?? null);
   const mine = $derived(rig.findings.filter((one) => one.stage === 'patch'));
   const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
-  const shown = $derived(chosen ? mine.filter((one) => one.fixtureIds.includes(chosen.id)) : wrong);
+  const shown = $derived(chosen ? mine.filter((one) => one.unitIds.includes(chosen.id)) : wrong);
 
   const takeDown = (unit: string) => session.change({ do: 'remove-unit', unit });
 </script>
@@ -37,16 +37,16 @@
         class="btn"
         onclick={() => ([numbering, adding] = [numbering ? null : new Numbering(session), null])}
         aria-expanded={numbering !== null}
-        disabled={rig.fixtures.length === 0}>Number them for me</button
+        disabled={rig.units.length === 0}>Number them for me</button
       >
       <button
         class="btn btn-primary"
         onclick={() => ([adding, numbering] = [adding ? null : new Adding(session), null])}
-        aria-expanded={adding !== null}>Add fixtures</button
+        aria-expanded={adding !== null}>Add units</button
       >
     </div>
     <div class="scroll">
-      {#if adding}<AddFixtures {adding} onDone={() => (adding = null)} />{/if}
+      {#if adding}<AddUnits {adding} onDone={() => (adding = null)} />{/if}
       {#if numbering}<NumberThem {numbering} onDone={() => (numbering = null)} />{/if}
       <PatchList />
     </div>
@@ -71,10 +71,10 @@
           empty={chosen ? 'It shares no address with another and fits its universe.' : 'No clash, no overrun.'}
         />
       </div>
-      {#if chosen}<UnitCard fixture={chosen} />{:else}
+      {#if chosen}<UnitCard unit={chosen} />{:else}
         <div>
           <h3 class="mb-2 flex min-h-7 items-center">Set on the unit</h3>
-          <p class="dim text-[12.5px]">Select a fixture to see its switches or the words of its menu.</p>
+          <p class="dim text-[12.5px]">Select a unit to see its switches or the words of its menu.</p>
         </div>
       {/if}
     </div>

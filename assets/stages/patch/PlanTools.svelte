@@ -7,7 +7,7 @@
   /** What is done with the units that are selected on the plan: typed places for one, lines for several. */
   let { drag, onRaise }: { drag: PlanDrag; onRaise: (kind: 'beam' | 'stand') => void } = $props();
   const session = useRig();
-  const unit = $derived(drag.fixtures.length === 1 ? drag.fixtures[0] : undefined);
+  const unit = $derived(drag.units.length === 1 ? drag.units[0] : undefined);
   const spot = $derived(drag.at && unit ? { ...unit.spot, ...drag.at } : unit?.spot);
 
   async function place(change: {
@@ -72,11 +72,11 @@
     {#if unit.spot}<button class="btn btn-quiet h-7" onclick={() => place({ x: null, y: null })} disabled={session.busy}
         >Off the plan</button
       >{/if}
-  {:else if drag.fixtures.length > 1}
-    <span class="flex-1">{plural(drag.fixtures.length, 'unit')} selected</span>
+  {:else if drag.units.length > 1}
+    <span class="flex-1">{plural(drag.units.length, 'unit')} selected</span>
     <button class="btn h-7" onclick={() => drag.lineUp('row')} disabled={session.busy}>In one row</button>
     <button class="btn h-7" onclick={() => drag.lineUp('column')} disabled={session.busy}>One behind the other</button>
-    <button class="btn h-7" onclick={() => drag.lineUp('spread')} disabled={session.busy || drag.fixtures.length < 3}
+    <button class="btn h-7" onclick={() => drag.lineUp('spread')} disabled={session.busy || drag.units.length < 3}
       >Spread evenly</button
     >
   {:else}

@@ -2,37 +2,37 @@
   import Presses from '../../components/Presses.svelte';
   import Switches from '../../components/Switches.svelte';
   import UnitDisplay from '../../components/UnitDisplay.svelte';
-  import type { Fixture } from '../../api/types';
+  import type { Unit } from '../../api/types';
   import { addressText } from '../../lib/address';
 
   /** What to set on a unit: address, mode and run state, in its own words, switches and keys. */
-  let { rig, fixture }: { rig: string; fixture: Fixture } = $props();
+  let { rig, unit }: { rig: string; unit: Unit } = $props();
 </script>
 
-{#if fixture.switches}
-  {#key `${fixture.id}/${fixture.address}`}<Switches switches={fixture.switches} />{/key}
-{:else if fixture.display}
+{#if unit.switches}
+  {#key `${unit.id}/${unit.address}`}<Switches switches={unit.switches} />{/key}
+{:else if unit.display}
   <p class="flex items-center gap-3">
-    <UnitDisplay text={fixture.display} /><span class="dim text-[12px]"
-      >on its display, for {addressText(fixture.universe, fixture.address)}</span
+    <UnitDisplay text={unit.display} /><span class="dim text-[12px]"
+      >on its display, for {addressText(unit.universe, unit.address)}</span
     >
   </p>
 {:else}
-  <p class="text-[12.5px]">Address <b class="mono">{addressText(fixture.universe, fixture.address)}</b></p>
+  <p class="text-[12.5px]">Address <b class="mono">{addressText(unit.universe, unit.address)}</b></p>
 {/if}
-{#if fixture.keys}{#key fixture.id}<Presses {rig} {fixture} />{/key}{/if}
-{#if fixture.setup}<p class="mt-2 text-[12.5px]">{fixture.setup}</p>{/if}
-{#if fixture.receiver}<p class="mt-1 text-[12.5px]">Receiver on <bdi>{fixture.receiver}</bdi></p>{/if}
-{#if fixture.pan === 'unit' || fixture.tilt === 'unit'}
+{#if unit.keys}{#key unit.id}<Presses {rig} {unit} />{/key}{/if}
+{#if unit.setup}<p class="mt-2 text-[12.5px]">{unit.setup}</p>{/if}
+{#if unit.receiver}<p class="mt-1 text-[12.5px]">Receiver on <bdi>{unit.receiver}</bdi></p>{/if}
+{#if unit.pan === 'unit' || unit.tilt === 'unit'}
   <p class="mt-1 text-[12.5px]">
-    Turn round in its menu: {[fixture.pan === 'unit' ? 'pan' : '', fixture.tilt === 'unit' ? 'tilt' : '']
+    Turn round in its menu: {[unit.pan === 'unit' ? 'pan' : '', unit.tilt === 'unit' ? 'tilt' : '']
       .filter(Boolean)
       .join(' and ')}.
   </p>
 {/if}
-{#if fixture.setting.length}
+{#if unit.setting.length}
   <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-3 gap-y-0.5 text-[12px]" aria-label="What it is like to set">
-    {#each fixture.setting as line (line.about + line.words)}<dt class="faint">{line.about}</dt>
+    {#each unit.setting as line (line.about + line.words)}<dt class="faint">{line.about}</dt>
       <dd class="dim">{line.words}</dd>{/each}
   </dl>
 {/if}

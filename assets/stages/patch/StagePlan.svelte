@@ -16,7 +16,7 @@
   const faders = useFaders();
   const rig = $derived(session.rig);
   const drag = untrack(() => new PlanDrag(session));
-  if (selection.fixture) drag.select(selection.fixture, false);
+  if (selection.unit) drag.select(selection.unit, false);
   let support = $state<string | null>(null);
   let raising = $state<'beam' | 'stand' | null>(null);
   let drawing: HTMLElement | undefined = $state();
@@ -24,9 +24,9 @@
 
   let wide = $state(4);
   let high = $state(3);
-  const extent = $derived(extentOf(rig.fixtures, rig.supports, wide / Math.max(high, 1)));
-  const waiting = $derived(rig.fixtures.filter((one) => !one.spot));
-  const standing = $derived(rig.fixtures.filter((one) => one.spot || (drag.at && drag.has(one.id))));
+  const extent = $derived(extentOf(rig.units, rig.supports, wide / Math.max(high, 1)));
+  const waiting = $derived(rig.units.filter((one) => !one.spot));
+  const standing = $derived(rig.units.filter((one) => one.spot || (drag.at && drag.has(one.id))));
   const above = $derived(
     namedAbove(
       standing.flatMap((one) => (one.spot ? [{ id: one.id, x: one.spot.x, y: one.spot.y }] : [])),
@@ -38,7 +38,7 @@
     Object.fromEntries(
       faders.lamps.map((one) => {
         const cell = one.cells.toSorted((a, b) => b.brightness - a.brightness)[0];
-        return [one.fixtureId, cell?.hex && cell.brightness > 0 ? cell.hex : null];
+        return [one.unitId, cell?.hex && cell.brightness > 0 ? cell.hex : null];
       }),
     ),
   );
@@ -49,7 +49,7 @@
 
   function pick(id: string, also: boolean) {
     drag.select(id, also);
-    selection.fixture = drag.ids[0] ?? null;
+    selection.unit = drag.ids[0] ?? null;
     support = null;
     raising = null;
   }
@@ -71,9 +71,9 @@
   function drop(event: PointerEvent) {
     const at = under(event);
     if (band && at) {
-      const ids = within(rig.fixtures, band[0], at);
+      const ids = within(rig.units, band[0], at);
       drag.ids = ids;
-      if (ids[0]) selection.fixture = ids[0];
+      if (ids[0]) selection.unit = ids[0];
     }
     band = null;
     const inside = at && at.x >= extent.left && at.x <= extent.right && at.y >= extent.bottom && at.y <= extent.top;
@@ -88,7 +88,7 @@
   function keyed(event: KeyboardEvent, id: string) {
     const far = event.shiftKey ? 1 : 0.1;
     const by = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, far], ArrowDown: [0, -far] }[event.key];
-    if (by && rig.fixtures.find((one) => one.id === id)?.spot) {
+    if (by && rig.units.find((one) => one.id === id)?.spot) {
       event.preventDefault();
       if (drag.ids[0] !== id) pick(id, false);
       drag.nudge(by[0] ?? 0, by[1] ?? 0);

@@ -2,11 +2,11 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { answered, api } from '../../api/client';
   import { typesQuery } from '../../api/queries';
-  import type { Fixture } from '../../api/types';
+  import type { Unit } from '../../api/types';
   import { useRig } from '../../state/rig.svelte';
 
   /** Another mode or another type in this unit's place: whether it fits there, and where there is room for it. */
-  let { fixture }: { fixture: Fixture } = $props();
+  let { unit }: { unit: Unit } = $props();
   const session = useRig();
   let search = $state('');
   const types = createQuery(() => ({ ...typesQuery(search), placeholderData: (before) => before }));
@@ -15,22 +15,22 @@
   let modeKey = $state<string | null>(null);
   let problem = $state<string | null>(null);
 
-  const type = $derived(list.find((one) => one.id === (typeId ?? fixture.typeId)));
+  const type = $derived(list.find((one) => one.id === (typeId ?? unit.typeId)));
   const modes = $derived((type?.modes ?? []).filter((one) => one.channels > 0));
   const mode = $derived(
     modes.find((one) => one.key === modeKey) ??
-      modes.find((one) => typeId === null && one.key === fixture.mode) ??
+      modes.find((one) => typeId === null && one.key === unit.mode) ??
       modes[0],
   );
-  const isOther = $derived(!!type && !!mode && (type.id !== fixture.typeId || mode.key !== fixture.mode));
+  const isOther = $derived(!!type && !!mode && (type.id !== unit.typeId || mode.key !== unit.mode));
   const fit = createQuery(() => ({
-    queryKey: ['rig', session.id, 'fit', session.rig.version, fixture.id, type?.id, mode?.key],
+    queryKey: ['rig', session.id, 'fit', session.rig.version, unit.id, type?.id, mode?.key],
     enabled: isOther,
     queryFn: () =>
       answered(
-        api.GET('/api/rigs/{rig}/fixtures/{id}/fit', {
+        api.GET('/api/rigs/{rig}/units/{id}/fit', {
           params: {
-            path: { rig: session.id, id: fixture.id },
+            path: { rig: session.id, id: unit.id },
             query: { mode: mode?.key ?? '', type: type?.id ?? null },
           },
         }),
@@ -40,9 +40,9 @@
   async function swap(makesRoom: boolean) {
     if (!mode || !type) return;
     const refused = await session.change(
-      type.id === fixture.typeId
-        ? { do: 'set-mode', units: [fixture.id], mode: mode.key, makesRoom }
-        : { do: 'swap-type', unit: fixture.id, type: type.id, mode: mode.key, makesRoom },
+      type.id === unit.typeId
+        ? { do: 'set-mode', units: [unit.id], mode: mode.key, makesRoom }
+        : { do: 'swap-type', unit: unit.id, type: type.id, mode: mode.key, makesRoom },
       true,
     );
     problem = refused?.firstWords ?? null;
@@ -60,16 +60,16 @@
     />
     <select
       class="select h-7 w-full"
-      aria-label="Type of {fixture.name}"
+      aria-label="Type of {unit.name}"
       value={type?.id}
       onchange={(event) => ([typeId, modeKey] = [event.currentTarget.value, null])}
     >
       {#each list as one (one.id)}<option value={one.id}>{one.maker} {one.model}</option>{/each}
-      {#if !type}<option value={undefined}>{fixture.maker} {fixture.model}</option>{/if}
+      {#if !type}<option value={undefined}>{unit.maker} {unit.model}</option>{/if}
     </select>
     <select
       class="select h-7 w-full"
-      aria-label="Mode of {fixture.name}"
+      aria-label="Mode of {unit.name}"
       value={mode?.key}
       onchange={(event) => (modeKey = event.currentTarget.value)}
     >
@@ -90,7 +90,7 @@
         >{fit.data.fits ? 'Take it' : 'Leave it at its address all the same'}</button
       >
     </div>
-    {#if type && type.id !== fixture.typeId}<p class="dim">
+    {#if type && type.id !== unit.typeId}<p class="dim">
         Looks keep the channels whose names agree; colours come out near, not equal. Undo puts it back.
       </p>{/if}
   {/if}

@@ -12,14 +12,14 @@
    * unless a plan is being looked at.
    */
   let {
-    fixtures,
+    units,
     universe,
     asRows,
     drag,
     moved,
     ghosts,
   }: {
-    fixtures: readonly Laid[];
+    units: readonly Laid[];
     universe: number;
     asRows: boolean;
     drag: TapeDrag;
@@ -46,17 +46,17 @@
     clash: new Set(
       moved.size
         ? []
-        : rig.findings.filter((one) => ['clash', 'mixed'].includes(one.code)).map((one) => one.fixtureIds[0] ?? ''),
+        : rig.findings.filter((one) => ['clash', 'mixed'].includes(one.code)).map((one) => one.unitIds[0] ?? ''),
     ),
     spills: new Set(
-      moved.size ? [] : rig.findings.filter((one) => one.code === 'spills').flatMap((one) => one.fixtureIds),
+      moved.size ? [] : rig.findings.filter((one) => one.code === 'spills').flatMap((one) => one.unitIds),
     ),
   });
-  const rows = $derived(tapeRows(fixtures, universe, starts, marks));
+  const rows = $derived(tapeRows(units, universe, starts, marks));
   const beyond = $derived.by(() => {
     if (asRows) return [];
     const shown = new Set(rows.flatMap((row) => row.pieces.flatMap((piece) => piece.ids)));
-    return fixtures.filter((one) => one.universe === universe && !shown.has(one.id));
+    return units.filter((one) => one.universe === universe && !shown.has(one.id));
   });
 
   /** The address under the pointer, in the row that it is over. */
@@ -74,10 +74,10 @@
 
   function grab(event: PointerEvent, ids: readonly string[]) {
     if (isPlan || event.button !== 0) return;
-    const fixture = rig.fixtures.find((one) => one.id === ids[0]);
+    const unit = rig.units.find((one) => one.id === ids[0]);
     const under = addressAt(event);
-    if (!fixture || under === null) return;
-    held = { ids, grip: under - fixture.address, x: event.clientX, y: event.clientY };
+    if (!unit || under === null) return;
+    held = { ids, grip: under - unit.address, x: event.clientX, y: event.clientY };
   }
 
   function follow(event: PointerEvent) {
@@ -157,12 +157,12 @@
             onkeydown={(event) => nudge(event, piece.ids)}
             data-piece={piece.ids[0]}
             onblur={left}
-            class:chosen={piece.ids.includes(selection.fixture ?? '')}
+            class:chosen={piece.ids.includes(selection.unit ?? '')}
             style:left="{(piece.from / width) * 100}%"
             style:width="{((piece.to - piece.from + 1) / width) * 100}%"
             title="{piece.name}: {row.start + piece.from}–{row.start + piece.to}"
             onclick={() => {
-              if (!ghosts.has(piece.ids[0] ?? '')) selection.fixture = piece.ids[0] ?? null;
+              if (!ghosts.has(piece.ids[0] ?? '')) selection.unit = piece.ids[0] ?? null;
             }}><bdi>{piece.comesOn ? '→ ' : ''}{piece.name}{piece.goesOn ? ' →' : ''}</bdi></button
           >
         {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Fixture } from '../../api/types';
+  import type { Unit } from '../../api/types';
   import { useRig } from '../../state/rig.svelte';
   import CurveCard from './CurveCard.svelte';
   import OrderCard from './OrderCard.svelte';
@@ -7,7 +7,7 @@
   import SwapCard from './SwapCard.svelte';
 
   /** The selected unit: what to set on it, how it is kept in order, its curves, and what else could hang there. */
-  let { fixture }: { fixture: Fixture } = $props();
+  let { unit }: { unit: Unit } = $props();
   const session = useRig();
   type Page = 'set' | 'order' | 'curves' | 'swap';
   const PAGES: [Page, string][] = [
@@ -30,13 +30,7 @@
 
 <div class="grid content-start">
   <div class="rule mb-2.5 border-b">
-    <div
-      class="flex flex-wrap gap-x-4"
-      role="tablist"
-      aria-label="About {fixture.name}"
-      tabindex="-1"
-      onkeydown={along}
-    >
+    <div class="flex flex-wrap gap-x-4" role="tablist" aria-label="About {unit.name}" tabindex="-1" onkeydown={along}>
       {#each PAGES as [one, words] (one)}
         <button
           class="tab-word"
@@ -46,16 +40,16 @@
           aria-controls="unit-page"
           tabindex={page === one ? 0 : -1}
           onclick={() => (page = one)}
-          >{words}{one === 'curves' && fixture.curves.length ? ` (${fixture.curves.length})` : ''}</button
+          >{words}{one === 'curves' && unit.curves.length ? ` (${unit.curves.length})` : ''}</button
         >
       {/each}
     </div>
   </div>
   <div role="tabpanel" id="unit-page" aria-labelledby="unit-{page}">
-    {#if page === 'set'}<SetCard rig={session.id} {fixture} />
-    {:else if page === 'order'}{#key fixture.id}<OrderCard {fixture} />{/key}
-    {:else if page === 'curves'}{#key `${fixture.id}/${fixture.mode}`}<CurveCard {fixture} />{/key}
-    {:else}{#key fixture.id}<SwapCard {fixture} />{/key}{/if}
+    {#if page === 'set'}<SetCard rig={session.id} {unit} />
+    {:else if page === 'order'}{#key unit.id}<OrderCard {unit} />{/key}
+    {:else if page === 'curves'}{#key `${unit.id}/${unit.mode}`}<CurveCard {unit} />{/key}
+    {:else}{#key unit.id}<SwapCard {unit} />{/key}{/if}
   </div>
 </div>
 

@@ -11,7 +11,7 @@
   const session = useRig();
   useBench().leave();
   const rig = $derived(session.rig);
-  const units = $derived(rig.walk.flatMap((place) => rig.fixtures[place] ?? []));
+  const units = $derived(rig.walk.flatMap((place) => rig.units[place] ?? []));
   const left = $derived(units.filter((one) => !one.setAt));
   const unproved = $derived(units.filter((one) => one.setAt && !one.provedAt));
   let onlyLeft = $state(false);
@@ -73,13 +73,13 @@
               >{unit.provedAt ? 'Kept it ✓' : 'Switched off and on: it kept it'}</button
             >
           {:else}
-            <div class="mt-2"><SetCard rig={session.id} fixture={unit} /></div>
+            <div class="mt-2"><SetCard rig={session.id} {unit} /></div>
             {#if unit.note}<p class="mt-2 text-[12.5px]"><bdi>{unit.note}</bdi></p>{/if}
           {/if}
         </li>
       {:else}
         <li class="dim">
-          {rig.fixtures.length ? 'Nothing is left to set.' : 'Nothing hangs yet: add fixtures in Patch.'}
+          {rig.units.length ? 'Nothing is left to set.' : 'Nothing hangs yet: add units in Patch.'}
         </li>
       {/each}
     </ol>

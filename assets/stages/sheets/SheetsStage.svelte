@@ -29,7 +29,7 @@
   let order = $state<'address' | 'position' | 'name'>('position');
   let stock = $state<'strips' | 'sheet24' | 'sheet30'>('strips');
   let isLifeSize = $state(false);
-  const groups = $derived(groupsOf(rig.fixtures));
+  const groups = $derived(groupsOf(rig.units));
   const group = $derived(groups.find((one) => one === selection.group) ?? null);
   const query = $derived({ paper, order, stock, ...(group === null ? {} : { group }) });
 
@@ -132,7 +132,7 @@
       </div>
     {:else}
       <ul class="dim rule mt-4 grid gap-2 border-t pt-3 text-[12.5px]">
-        <li>Patch list: {plural(rig.fixtures.length, 'unit')} with address, mode and what to set.</li>
+        <li>Patch list: {plural(rig.units.length, 'unit')} with address, mode and what to set.</li>
         <li>
           Fader map: {rig.desk ? `every fader of ${rig.desk.name} that moves something` : 'choose a desk to have one'}.
         </li>

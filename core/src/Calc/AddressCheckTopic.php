@@ -21,9 +21,9 @@ final class AddressCheckTopic implements Topic
 
     public function __invoke(mixed $input): array
     {
-        $fixtures = Members::of($input, ['fixtures'])->each('fixtures', self::fixture(...), self::MOST_UNITS);
-        UniqueIds::require('fixtures', array_map(static fn (Placed $one): string => $one->id, $fixtures));
-        $pairs = AddressCheck::pairs($fixtures);
+        $units = Members::of($input, ['fixtures'])->each('fixtures', self::unit(...), self::MOST_UNITS);
+        UniqueIds::require('fixtures', array_map(static fn (Placed $placed): string => $placed->id, $units));
+        $pairs = AddressCheck::pairs($units);
         if ($pairs > self::MOST_PAIRS) {
             throw InputError::because(
                 'out_of_range',
@@ -31,15 +31,15 @@ final class AddressCheckTopic implements Topic
                 \sprintf('%d pairs share slots; at most %d are told. Ask for a universe at a time.', $pairs, self::MOST_PAIRS),
             );
         }
-        $check = AddressCheck::of($fixtures);
+        $check = AddressCheck::of($units);
 
         return [
-            'relations' => array_map(static fn (Relation $one): array => $one->toArray(), $check->relations),
-            'usage' => array_map(static fn (UniverseUsage $one): array => $one->toArray(), $check->usage),
+            'relations' => array_map(static fn (Relation $relation): array => $relation->toArray(), $check->relations),
+            'usage' => array_map(static fn (UniverseUsage $usage): array => $usage->toArray(), $check->usage),
         ];
     }
 
-    private static function fixture(mixed $item, string $path): Placed
+    private static function unit(mixed $item, string $path): Placed
     {
         $in = Members::of($item, ['id', 'universe', 'address', 'mode', 'footprint'], $path);
         $id = $in->text('id');

@@ -9,9 +9,9 @@ use Rigger\Core\Input\Members;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Plan\AddressPlan;
-use Rigger\Core\Plan\PlacedFixture;
-use Rigger\Core\Plan\PlanFixture;
+use Rigger\Core\Plan\PlannedUnit;
 use Rigger\Core\Plan\PlanTask;
+use Rigger\Core\Plan\PlanUnit;
 use Rigger\Core\Plan\Spacing;
 
 /** `address.plan` {"fixtures","universes","spacing","goal"} → {"placed","unplaced","changes"}. */
@@ -24,21 +24,21 @@ final class AddressPlanTopic implements Topic
     public function __invoke(mixed $input): array
     {
         $in = Members::of($input, ['fixtures', 'universes', 'spacing', 'goal']);
-        $fixtures = $in->each('fixtures', self::fixture(...), self::MOST_UNITS);
+        $units = $in->each('fixtures', self::unit(...), self::MOST_UNITS);
         $universes = $in->whole('universes', 1, self::MOST_UNIVERSES);
         $spacing = self::spacing($in->raw('spacing'), $in->path('spacing'));
         $goal = $in->choice('goal', ['fresh', 'fewest']);
-        UniqueIds::require('fixtures', array_map(static fn (PlanFixture $one): string => $one->id, $fixtures));
-        $task = PlanTask::of($fixtures, $universes, $spacing);
+        UniqueIds::require('fixtures', array_map(static fn (PlanUnit $unit): string => $unit->id, $units));
+        $task = PlanTask::of($units, $universes, $spacing);
         $plan = 'fresh' === $goal ? AddressPlan::fresh($task) : AddressPlan::fewest($task);
 
         return [
             'placed' => array_map(
-                static fn (PlacedFixture $one): array => [
-                    'id' => $one->id,
-                    'universe' => $one->place->universe,
-                    'address' => $one->place->address,
-                    'changed' => $one->isChanged,
+                static fn (PlannedUnit $unit): array => [
+                    'id' => $unit->id,
+                    'universe' => $unit->place->universe,
+                    'address' => $unit->place->address,
+                    'changed' => $unit->isChanged,
                 ],
                 $plan->placed,
             ),
@@ -47,7 +47,7 @@ final class AddressPlanTopic implements Topic
         ];
     }
 
-    private static function fixture(mixed $item, string $path): PlanFixture
+    private static function unit(mixed $item, string $path): PlanUnit
     {
         $in = Members::of($item, ['id', 'mode', 'footprint', 'address', 'universe', 'locked', 'twinOf'], $path);
         $id = $in->text('id');
@@ -66,7 +66,7 @@ final class AddressPlanTopic implements Topic
             throw InputError::missing($in->path('universe'));
         }
 
-        return new PlanFixture($id, $mode, $footprint, null === $address ? null : new Place($universe, $address), $locked, $twinOf);
+        return new PlanUnit($id, $mode, $footprint, null === $address ? null : new Place($universe, $address), $locked, $twinOf);
     }
 
     private static function spacing(mixed $document, string $path): Spacing

@@ -19,7 +19,7 @@ final class ChartLearnTopic implements Topic
         return [
             'try' => $search->next(),
             'ranges' => array_map(
-                static fn (ObservedRange $one): array => ['from' => $one->from, 'to' => $one->to, 'what' => $one->what],
+                static fn (ObservedRange $range): array => ['from' => $range->from, 'to' => $range->to, 'what' => $range->what],
                 $search->ranges(),
             ),
         ];

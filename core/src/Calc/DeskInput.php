@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Calc;
 
-use Rigger\Core\Desk\DeskFixture;
+use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
@@ -21,7 +21,7 @@ final class DeskInput
     public const MOST_UNITS = 1000;
 
     /** @throws InputError */
-    public static function fixture(mixed $item, string $path): DeskFixture
+    public static function unit(mixed $item, string $path): DeskUnit
     {
         $in = Members::of($item, ['id', 'universe', 'address', 'mode', 'labels'], $path);
         $id = $in->text('id');
@@ -33,12 +33,12 @@ final class DeskInput
             throw InputError::because('values_count', $in->path('labels'), 'A fixture has at least one channel, so one label.');
         }
 
-        return new DeskFixture(new Placed($id, $universe, Span::at($address, \count($labels)), $mode), $labels);
+        return new DeskUnit(new Placed($id, $universe, Span::at($address, \count($labels)), $mode), $labels);
     }
 
-    /** @param list<DeskFixture> $fixtures */
-    public static function requireUniqueIds(array $fixtures): void
+    /** @param list<DeskUnit> $units */
+    public static function requireUniqueIds(array $units): void
     {
-        UniqueIds::require('fixtures', array_map(static fn (DeskFixture $one): string => $one->placed->id, $fixtures));
+        UniqueIds::require('fixtures', array_map(static fn (DeskUnit $unit): string => $unit->placed->id, $units));
     }
 }

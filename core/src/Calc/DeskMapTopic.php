@@ -17,13 +17,13 @@ final class DeskMapTopic implements Topic
     {
         $in = Members::of($input, ['desk', 'fixtures']);
         $desk = DeskReader::read($in->raw('desk'), 'desk');
-        $fixtures = $in->each('fixtures', DeskInput::fixture(...), DeskInput::MOST_UNITS);
-        DeskInput::requireUniqueIds($fixtures);
-        $map = DeskMap::of($desk, $fixtures);
+        $units = $in->each('fixtures', DeskInput::unit(...), DeskInput::MOST_UNITS);
+        DeskInput::requireUniqueIds($units);
+        $map = DeskMap::of($desk, $units);
 
         return [
-            'strips' => array_map(static fn (Strip $one): array => $one->toArray(), $map->strips),
-            'findings' => array_map(static fn (DeskFinding $one): array => $one->toArray(), $map->findings),
+            'strips' => array_map(static fn (Strip $strip): array => $strip->toArray(), $map->strips),
+            'findings' => array_map(static fn (DeskFinding $finding): array => $finding->toArray(), $map->findings),
         ];
     }
 }

@@ -21,21 +21,21 @@ final class DeskPlanTopic implements Topic
         $in = Members::of($input, ['desk', 'fixtures']);
         $desk = DeskReader::read($in->raw('desk'), 'desk');
         $wishes = $in->each('fixtures', self::wish(...), DeskInput::MOST_UNITS);
-        UniqueIds::require('fixtures', array_map(static fn (DeskWish $one): string => $one->id, $wishes));
+        UniqueIds::require('fixtures', array_map(static fn (DeskWish $wish): string => $wish->id, $wishes));
         $plan = DeskPlan::of($desk, $wishes);
 
         return [
             'assigned' => array_map(
-                static fn (Assignment $one): array => [
-                    'id' => $one->id,
-                    'mode' => $one->mode->key,
-                    'button' => $one->button,
-                    'address' => $one->address,
+                static fn (Assignment $assignment): array => [
+                    'id' => $assignment->id,
+                    'mode' => $assignment->mode->key,
+                    'button' => $assignment->button,
+                    'address' => $assignment->address,
                 ],
                 $plan->assigned,
             ),
             'unassigned' => array_map(
-                static fn (array $one): array => ['id' => $one['id'], 'reason' => $one['reason']->value],
+                static fn (array $row): array => ['id' => $row['id'], 'reason' => $row['reason']->value],
                 $plan->unassigned,
             ),
         ];
@@ -46,7 +46,7 @@ final class DeskPlanTopic implements Topic
         $in = Members::of($item, ['id', 'modes', 'wants', 'with'], $path);
         $id = $in->text('id');
         $modes = $in->each('modes', self::mode(...));
-        UniqueIds::require($in->path('modes'), array_map(static fn (PlanMode $one): string => $one->key, $modes), 'key');
+        UniqueIds::require($in->path('modes'), array_map(static fn (PlanMode $mode): string => $mode->key, $modes), 'key');
 
         return new DeskWish($id, $modes, $in->each('wants', Scalars::text(...)), $in->has('with') ? $in->text('with') : null);
     }

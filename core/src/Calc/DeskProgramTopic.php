@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Calc;
 
-use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskProgram;
 use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
@@ -18,14 +18,14 @@ final class DeskProgramTopic implements Topic
     {
         $in = Members::of($input, ['desk', 'fixtures', 'scene']);
         $desk = DeskReader::read($in->raw('desk'), 'desk');
-        $fixtures = $in->each('fixtures', DeskInput::fixture(...), DeskInput::MOST_UNITS);
+        $units = $in->each('fixtures', DeskInput::unit(...), DeskInput::MOST_UNITS);
         $scene = Members::of($in->raw('scene'), ['bank', 'number', 'values'], 'scene');
         $scene->whole('bank', 1, $desk->banks ?? \PHP_INT_MAX);
         $scene->whole('number', 1, $desk->scenesPerBank ?? \PHP_INT_MAX);
         $values = self::values($scene);
-        DeskInput::requireUniqueIds($fixtures);
-        self::requireFit($fixtures, $values);
-        $program = DeskProgram::of($desk, $fixtures, $values);
+        DeskInput::requireUniqueIds($units);
+        self::requireFit($units, $values);
+        $program = DeskProgram::of($desk, $units, $values);
 
         return ['steps' => $program->steps, 'unreachable' => $program->unreachable];
     }
@@ -50,14 +50,14 @@ final class DeskProgramTopic implements Topic
     }
 
     /**
-     * @param list<DeskFixture>        $fixtures
+     * @param list<DeskUnit>           $units
      * @param array<string, list<int>> $values
      */
-    private static function requireFit(array $fixtures, array $values): void
+    private static function requireFit(array $units, array $values): void
     {
         $channels = [];
-        foreach ($fixtures as $fixture) {
-            $channels[$fixture->placed->id] = \count($fixture->labels);
+        foreach ($units as $unit) {
+            $channels[$unit->placed->id] = \count($unit->labels);
         }
         foreach ($values as $id => $list) {
             $field = 'scene.values.'.$id;

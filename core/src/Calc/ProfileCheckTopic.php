@@ -16,6 +16,6 @@ final class ProfileCheckTopic implements Topic
     {
         $profile = ProfileReader::read(Members::of($input, ['profile'])->raw('profile'), 'profile');
 
-        return ['findings' => array_map(static fn (ChartFinding $one): array => $one->toArray(), ProfileCheck::of($profile))];
+        return ['findings' => array_map(static fn (ChartFinding $finding): array => $finding->toArray(), ProfileCheck::of($profile))];
     }
 }

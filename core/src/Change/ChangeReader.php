@@ -58,12 +58,15 @@ final class ChangeReader
 
     /** @var list<class-string<Change>> everything that can be done to a rig */
     public const ALL = [
-        AddUnits::class, MoveUnits::class, RenameUnit::class, SetMode::class, SwapType::class, RemoveUnit::class, TakePlan::class, TakeList::class,
-        HangUnit::class, NumberUnit::class, GroupUnit::class, NoteUnit::class, TapeUnit::class, TurnUnit::class, LockUnit::class, TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class,
+        AddUnits::class, MoveUnits::class, RenameUnit::class, SetMode::class, SwapType::class, RemoveUnit::class, TakePlan::class,
+        TakeList::class,
+        HangUnit::class, NumberUnit::class, GroupUnit::class, NoteUnit::class, TapeUnit::class, TurnUnit::class, LockUnit::class,
+        TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class,
         AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,
         RecordLook::class, RecordAgain::class, SteadyLook::class, RenameLook::class, StoreLook::class, RemoveLook::class,
-        PutUnits::class, PlaceUnit::class, LineUpUnits::class, PutByWords::class, AddSupport::class, ChangeSupport::class, RemoveSupport::class,
+        PutUnits::class, PlaceUnit::class, LineUpUnits::class, PutByWords::class, AddSupport::class, ChangeSupport::class,
+        RemoveSupport::class,
         BeginType::class, WriteChart::class, TakeRevision::class,
     ];
 

@@ -40,7 +40,7 @@ final class Shape
     public static function read(string $class, Members $in, array $also = []): object
     {
         $parameters = self::parameters($class);
-        $in->allow([...$also, ...array_map(static fn (\ReflectionParameter $one): string => $one->name, $parameters)]);
+        $in->allow([...$also, ...array_map(static fn (\ReflectionParameter $parameter): string => $parameter->name, $parameters)]);
         $values = [];
         foreach ($parameters as $parameter) {
             if ($in->has($parameter->name) || !$parameter->isDefaultValueAvailable()) {
@@ -180,7 +180,7 @@ final class Shape
                 array_values($row),
                 array_keys(array_values($row)),
             );
-        }, Limits::FIXTURES + 1);
+        }, Limits::UNITS + 1);
     }
 
     private static function plain(mixed $value): mixed

@@ -72,7 +72,7 @@ final class ChartDifference
                 $words[$range->from.'+'] = \sprintf('Gains %s %s.', $range->span(), $range->title());
                 continue;
             }
-            $lost = array_filter($lost, static fn (Range $one): bool => $one !== $partner);
+            $lost = array_filter($lost, static fn (Range $range): bool => $range !== $partner);
             $words[$range->from.'='] = self::changed($partner, $range);
         }
         foreach ($lost as $range) {

@@ -18,7 +18,7 @@ final class LookAlike
     {
         $modes = null === $modeKey
             ? $like->modes
-            : array_values(array_filter($like->modes, static fn (Mode $one): bool => $one->key === $modeKey));
+            : array_values(array_filter($like->modes, static fn (Mode $mode): bool => $mode->key === $modeKey));
         if ([] === $modes) {
             throw InputError::because(
                 'unknown_mode',
@@ -33,7 +33,7 @@ final class LookAlike
             }
         }
         // What the other unit shows on its display, and how it is set, is its own.
-        $modes = array_map(static fn (Mode $one): Mode => new Mode($one->key, $one->name, $one->count, $one->channels), $modes);
+        $modes = array_map(static fn (Mode $mode): Mode => new Mode($mode->key, $mode->name, $mode->count, $mode->channels), $modes);
 
         return new FixtureProfile(
             $maker,

@@ -41,11 +41,11 @@ final class ModeComparison
 
             return null === $coarse
                 ? []
-                : array_map(static fn (string $one): string => $one.' fine', \array_slice(self::functions($coarse, $mode), 0, 1));
+                : array_map(static fn (string $function): string => $function.' fine', \array_slice(self::functions($coarse, $mode), 0, 1));
         }
         $found = [];
         foreach ($channel->ranges as $range) {
-            if (RangeFunction::None !== $range->function && RangeFunction::Open !== $range->function && RangeFunction::Closed !== $range->function) {
+            if (!\in_array($range->function, [RangeFunction::None, RangeFunction::Open, RangeFunction::Closed], true)) {
                 $found[] = $range->emitter ?? str_replace('-', ' ', $range->function->value);
             }
         }

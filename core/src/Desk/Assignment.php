@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Desk;
 
-/** The mode and place that a desk plan gives a fixture. */
+/** The mode and place that a desk plan gives a unit. */
 final readonly class Assignment
 {
     /** @param int|null $button null on a desk without fixture buttons or zones */

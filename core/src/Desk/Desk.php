@@ -40,15 +40,19 @@ final readonly class Desk
 
     public function withName(string $name): self
     {
-        return new self($name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $this->wide,
-            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->manual);
+        return new self(
+            $name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $this->wide,
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->manual,
+        );
     }
 
     /** The same desk with its two rows joined into one, or apart again. */
     public function withWide(bool $wide): self
     {
-        return new self($this->name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $wide,
-            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->manual);
+        return new self(
+            $this->name, $this->layout, $this->universe, $this->first, $this->buttons, $this->stride, $this->faders, $this->pages, $wide,
+            $this->banks, $this->scenesPerBank, $this->chases, $this->stepsPerChase, $this->fade, $this->hold, $this->manual,
+        );
     }
 
     public function equals(self $other): bool
@@ -90,7 +94,7 @@ final readonly class Desk
             Layout::Preset => $this->row($this->faders * ($this->wide ? 2 : 1), $this->faders * ($this->wide ? 2 : 1)),
         };
 
-        return array_values(array_filter($faders, static fn (Fader $one): bool => $one->address <= Span::LAST_SLOT));
+        return array_values(array_filter($faders, static fn (Fader $fader): bool => $fader->address <= Span::LAST_SLOT));
     }
 
     /** Channels that one button or zone drives. */

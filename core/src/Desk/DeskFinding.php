@@ -6,17 +6,18 @@ namespace Rigger\Core\Desk;
 
 use Rigger\Core\Severity;
 
-/** One thing that the desk's map says about a fixture. */
+/** One thing that the desk's map says about a unit. */
 final readonly class DeskFinding
 {
     /**
-     * @param list<int>                                             $channels of the fixture, counted from 1
-     * @param array<string, int|string|list<int>|list<string>|null> $figures  what DeskWords needs beside the channels, by the code's own names
+     * @param list<int>                                             $channels of the unit, counted from 1
+     * @param array<string, int|string|list<int>|list<string>|null> $figures  what DeskWords needs beside the channels, by the code's own
+     *                                                                        names
      */
     public function __construct(
         public string $code,
         public Severity $severity,
-        public string $fixture,
+        public string $unit,
         public array $channels,
         public array $figures = [],
     ) {
@@ -28,7 +29,7 @@ final readonly class DeskFinding
         return [
             'code' => $this->code,
             'severity' => $this->severity->value,
-            'fixture' => $this->fixture,
+            'fixture' => $this->unit,
             'channels' => $this->channels,
             'message' => DeskWords::sentence($this, static fn (string $id): string => $id),
         ];

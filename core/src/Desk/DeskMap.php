@@ -8,18 +8,18 @@ namespace Rigger\Core\Desk;
 final readonly class DeskMap
 {
     /**
-     * @param list<Strip>       $strips   every fader that touches a fixture, by button, page, fader
-     * @param list<DeskFinding> $findings in the fixtures' order
+     * @param list<Strip>       $strips   every fader that touches a unit, by button, page, fader
+     * @param list<DeskFinding> $findings in the units' order
      */
     private function __construct(public Desk $desk, public array $strips, public array $findings)
     {
     }
 
-    /** @param list<DeskFixture> $fixtures in the given order, with different ids */
-    public static function of(Desk $desk, array $fixtures): self
+    /** @param list<DeskUnit> $units in the given order, with different ids */
+    public static function of(Desk $desk, array $units): self
     {
         $faders = $desk->faders();
-        $touched = self::channelsByAddress($desk, $fixtures);
+        $touched = self::channelsByAddress($desk, $units);
         $strips = [];
         foreach ($faders as $fader) {
             if (isset($touched[$fader->address])) {
@@ -27,23 +27,23 @@ final readonly class DeskMap
             }
         }
 
-        return new self($desk, $strips, (new MapCheck($desk, $faders))->judge($fixtures));
+        return new self($desk, $strips, (new MapCheck($desk, $faders))->judge($units));
     }
 
     /**
-     * @param list<DeskFixture> $fixtures
+     * @param list<DeskUnit> $units
      *
      * @return array<int, list<array{id: string, channel: int, label: string}>>
      */
-    private static function channelsByAddress(Desk $desk, array $fixtures): array
+    private static function channelsByAddress(Desk $desk, array $units): array
     {
         $touched = [];
-        foreach ($fixtures as $fixture) {
-            if ($fixture->placed->universe !== $desk->universe) {
+        foreach ($units as $unit) {
+            if ($unit->placed->universe !== $desk->universe) {
                 continue;
             }
-            foreach ($fixture->labels as $index => $label) {
-                $touched[$fixture->addressOf($index + 1)][] = ['id' => $fixture->placed->id, 'channel' => $index + 1, 'label' => $label];
+            foreach ($unit->labels as $index => $label) {
+                $touched[$unit->addressOf($index + 1)][] = ['id' => $unit->placed->id, 'channel' => $index + 1, 'label' => $label];
             }
         }
 

@@ -21,7 +21,7 @@ final readonly class DeskOutput
 
     public static function of(Desk $desk): self
     {
-        return new self($desk, array_fill_keys(array_map(static fn (Fader $one): int => $one->address, $desk->faders()), true));
+        return new self($desk, array_fill_keys(array_map(static fn (Fader $fader): int => $fader->address, $desk->faders()), true));
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Rigger\Core\Desk;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\Span;
 
-/** Mode, button and address for each fixture, from what is wanted of it: the mode with the fewest channels that will do. */
+/** Mode, button and address for each unit, from what is wanted of it: the mode with the fewest channels that will do. */
 final readonly class DeskPlan
 {
     /**
@@ -51,8 +51,8 @@ final readonly class DeskPlan
 
     private static function alone(DeskWish $wish, int $room, PlanPlaces $places): Assignment|Unassigned
     {
-        $able = array_filter($wish->modes, static fn (PlanMode $one): bool => $one->has($wish->wants));
-        $fitting = array_values(array_filter($able, static fn (PlanMode $one): bool => $one->footprint <= $room));
+        $able = array_filter($wish->modes, static fn (PlanMode $mode): bool => $mode->has($wish->wants));
+        $fitting = array_values(array_filter($able, static fn (PlanMode $mode): bool => $mode->footprint <= $room));
         if ([] === $fitting) {
             return [] === $able ? Unassigned::WantsNotMet : Unassigned::NoModeFits;
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Desk;
 
-/** What is wanted of a fixture at a desk. */
+/** What is wanted of a unit at a desk. */
 final readonly class DeskWish
 {
     /**

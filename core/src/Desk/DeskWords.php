@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Desk;
 
-/** What the desk's map says about a fixture, as a sentence. */
+/** What the desk's map says about a unit, as a sentence. */
 final class DeskWords
 {
-    /** @param callable(string): string $name what a fixture is called */
+    /** @param callable(string): string $name what a unit is called */
     public static function sentence(DeskFinding $finding, callable $name): string
     {
-        $who = $name($finding->fixture);
+        $who = $name($finding->unit);
         $figure = static fn (string $key): string => implode(', ', array_map(strval(...), (array) ($finding->figures[$key] ?? [])));
         $with = array_map(static fn (mixed $one): string => $name(\is_string($one) ? $one : ''), (array) ($finding->figures['with'] ?? []));
 

@@ -8,7 +8,7 @@ use Rigger\Core\Patch\Span;
 use Rigger\Core\Severity;
 
 /**
- * Says of each fixture what will surprise its operator at this desk.
+ * Says of each unit what will surprise its operator at this desk.
  *
  * @internal
  */
@@ -16,9 +16,9 @@ final class MapCheck
 {
     /** @var array<int, Fader> by address */
     private readonly array $reached;
-    /** @var array<int, list<DeskFixture>> fixtures that came before, by the button whose faders move them */
+    /** @var array<int, list<DeskUnit>> units that came before, by the button whose faders move them */
     private array $atButton = [];
-    /** @var array<string, DeskFixture> the first of each address and mode that came before */
+    /** @var array<string, DeskUnit> the first of each address and mode that came before */
     private array $first = [];
 
     /** @param list<Fader> $faders */
@@ -32,45 +32,45 @@ final class MapCheck
     }
 
     /**
-     * @param list<DeskFixture> $fixtures
+     * @param list<DeskUnit> $units
      *
      * @return list<DeskFinding>
      */
-    public function judge(array $fixtures): array
+    public function judge(array $units): array
     {
         $findings = [];
-        foreach ($fixtures as $fixture) {
-            if ($fixture->placed->universe !== $this->desk->universe) {
+        foreach ($units as $unit) {
+            if ($unit->placed->universe !== $this->desk->universe) {
                 $findings[] = self::finding(
                     'other_universe',
                     Severity::Error,
-                    $fixture,
-                    $fixture->channels(),
-                    ['universe' => $fixture->placed->universe, 'sent' => $this->desk->universe],
+                    $unit,
+                    $unit->channels(),
+                    ['universe' => $unit->placed->universe, 'sent' => $this->desk->universe],
                 );
                 continue;
             }
-            $buttons = $this->answering($fixture);
+            $buttons = $this->answering($unit);
             array_push($findings, ...array_filter([
-                $this->notAligned($fixture),
-                $this->spills($fixture),
-                $this->hidden($fixture),
-                $this->sharedButton($fixture, $buttons),
-                $this->twins($fixture),
-                $this->outOfReach($fixture),
+                $this->notAligned($unit),
+                $this->spills($unit),
+                $this->hidden($unit),
+                $this->sharedButton($unit, $buttons),
+                $this->twins($unit),
+                $this->outOfReach($unit),
             ]));
             foreach (array_keys($buttons) as $button) {
-                $this->atButton[$button][] = $fixture;
+                $this->atButton[$button][] = $unit;
             }
-            $this->first[self::twinKey($fixture)] ??= $fixture;
+            $this->first[self::twinKey($unit)] ??= $unit;
         }
 
         return $findings;
     }
 
-    private function notAligned(DeskFixture $fixture): ?DeskFinding
+    private function notAligned(DeskUnit $unit): ?DeskFinding
     {
-        $address = $fixture->placed->span->first;
+        $address = $unit->placed->span->first;
         if (!$this->desk->layout->hasButtons() || $this->desk->startsAt($address)) {
             return null;
         }
@@ -79,21 +79,21 @@ final class MapCheck
         return self::finding(
             'not_aligned',
             Severity::Warning,
-            $fixture,
-            $fixture->channels(),
+            $unit,
+            $unit->channels(),
             ['address' => $address, 'button' => $button, 'start' => null === $button ? null : $this->desk->buttonStart($button)],
         );
     }
 
-    private function spills(DeskFixture $fixture): ?DeskFinding
+    private function spills(DeskUnit $unit): ?DeskFinding
     {
         if (!$this->desk->layout->hasButtons()) {
             return null;
         }
-        $own = $this->desk->buttonAt($fixture->placed->span->first);
+        $own = $this->desk->buttonAt($unit->placed->span->first);
         $channels = $buttons = [];
-        foreach ($fixture->channels() as $channel) {
-            $address = $fixture->addressOf($channel);
+        foreach ($unit->channels() as $channel) {
+            $address = $unit->addressOf($channel);
             $button = $address <= Span::LAST_SLOT ? $this->desk->buttonAt($address) : null;
             if (null !== $button && $button !== $own) {
                 $channels[] = $channel;
@@ -106,28 +106,28 @@ final class MapCheck
             : self::finding(
                 'spills',
                 Severity::Warning,
-                $fixture,
+                $unit,
                 $channels,
-                ['count' => \count($fixture->labels), 'stride' => $this->desk->stride ?? 0, 'buttons' => array_values($buttons)],
+                ['count' => \count($unit->labels), 'stride' => $this->desk->stride ?? 0, 'buttons' => array_values($buttons)],
             );
     }
 
-    private function hidden(DeskFixture $fixture): ?DeskFinding
+    private function hidden(DeskUnit $unit): ?DeskFinding
     {
-        $channels = $this->unreached($fixture);
+        $channels = $this->unreached($unit);
 
-        return [] === $channels || \count($channels) === \count($fixture->labels)
+        return [] === $channels || \count($channels) === \count($unit->labels)
             ? null
-            : self::finding('hidden', Severity::Error, $fixture, $channels);
+            : self::finding('hidden', Severity::Error, $unit, $channels);
     }
 
-    /** @param array<int, list<int>> $buttons the fixture's channels by button */
-    private function sharedButton(DeskFixture $fixture, array $buttons): ?DeskFinding
+    /** @param array<int, list<int>> $buttons the unit's channels by button */
+    private function sharedButton(DeskUnit $unit, array $buttons): ?DeskFinding
     {
         $shared = $with = [];
         foreach ($buttons as $button => $channels) {
             foreach ($this->atButton[$button] ?? [] as $other) {
-                if (!$fixture->placed->isTwinOf($other->placed)) {
+                if (!$unit->placed->isTwinOf($other->placed)) {
                     $shared[$button] = $channels;
                     $with[$other->placed->id] = $other->placed->id;
                 }
@@ -143,49 +143,49 @@ final class MapCheck
         return self::finding(
             'shared_button',
             Severity::Warning,
-            $fixture,
+            $unit,
             $channels,
             ['buttons' => array_keys($shared), 'with' => array_values($with)],
         );
     }
 
-    private function twins(DeskFixture $fixture): ?DeskFinding
+    private function twins(DeskUnit $unit): ?DeskFinding
     {
-        $other = $this->first[self::twinKey($fixture)] ?? null;
+        $other = $this->first[self::twinKey($unit)] ?? null;
 
         return null === $other
             ? null
             : self::finding(
                 'twins',
                 Severity::Note,
-                $fixture,
-                $fixture->channels(),
-                ['with' => [$other->placed->id], 'address' => $fixture->placed->span->first],
+                $unit,
+                $unit->channels(),
+                ['with' => [$other->placed->id], 'address' => $unit->placed->span->first],
             );
     }
 
-    private function outOfReach(DeskFixture $fixture): ?DeskFinding
+    private function outOfReach(DeskUnit $unit): ?DeskFinding
     {
-        return \count($this->unreached($fixture)) < \count($fixture->labels)
+        return \count($this->unreached($unit)) < \count($unit->labels)
             ? null
-            : self::finding('out_of_reach', Severity::Error, $fixture, $fixture->channels(), ['address' => $fixture->placed->span->first]);
+            : self::finding('out_of_reach', Severity::Error, $unit, $unit->channels(), ['address' => $unit->placed->span->first]);
     }
 
     /** @return list<int> channels that no fader reaches */
-    private function unreached(DeskFixture $fixture): array
+    private function unreached(DeskUnit $unit): array
     {
         return array_values(array_filter(
-            $fixture->channels(),
-            fn (int $channel): bool => !isset($this->reached[$fixture->addressOf($channel)]),
+            $unit->channels(),
+            fn (int $channel): bool => !isset($this->reached[$unit->addressOf($channel)]),
         ));
     }
 
-    /** @return array<int, list<int>> the fixture's channels by the button whose faders move them */
-    private function answering(DeskFixture $fixture): array
+    /** @return array<int, list<int>> the unit's channels by the button whose faders move them */
+    private function answering(DeskUnit $unit): array
     {
         $buttons = [];
-        foreach ($this->desk->layout->hasButtons() ? $fixture->channels() : [] as $channel) {
-            $fader = $this->reached[$fixture->addressOf($channel)] ?? null;
+        foreach ($this->desk->layout->hasButtons() ? $unit->channels() : [] as $channel) {
+            $fader = $this->reached[$unit->addressOf($channel)] ?? null;
             if (null !== $fader?->button) {
                 $buttons[$fader->button][] = $channel;
             }
@@ -194,9 +194,9 @@ final class MapCheck
         return $buttons;
     }
 
-    private static function twinKey(DeskFixture $fixture): string
+    private static function twinKey(DeskUnit $unit): string
     {
-        return $fixture->placed->span->first.' '.$fixture->placed->mode;
+        return $unit->placed->span->first.' '.$unit->placed->mode;
     }
 
     /**
@@ -206,10 +206,10 @@ final class MapCheck
     private static function finding(
         string $code,
         Severity $severity,
-        DeskFixture $fixture,
+        DeskUnit $unit,
         array $channels,
         array $figures = [],
     ): DeskFinding {
-        return new DeskFinding($code, $severity, $fixture->placed->id, $channels, $figures);
+        return new DeskFinding($code, $severity, $unit->placed->id, $channels, $figures);
     }
 }

@@ -12,10 +12,10 @@ use Rigger\Core\Profile\RangeFunction;
 final readonly class OneByOne
 {
     /**
-     * @param list<DeskFixture>   $fixtures those of the map
-     * @param array<string, Mode> $modes    by fixture id
+     * @param list<DeskUnit>      $units those of the map
+     * @param array<string, Mode> $modes by unit id
      */
-    public function __construct(private DeskMap $map, private array $fixtures, private array $modes)
+    public function __construct(private DeskMap $map, private array $units, private array $modes)
     {
     }
 
@@ -23,12 +23,12 @@ final readonly class OneByOne
     public function units(): array
     {
         $placed = [];
-        foreach ($this->fixtures as $fixture) {
-            $placed[$fixture->placed->id] = $fixture->placed->span->first.' '.$fixture->placed->mode;
+        foreach ($this->units as $unit) {
+            $placed[$unit->placed->id] = $unit->placed->span->first.' '.$unit->placed->mode;
         }
         $together = [];
         foreach ($this->map->strips as $strip) {
-            foreach ($strip->fixtures as $use) {
+            foreach ($strip->units as $use) {
                 $together[$placed[$use['id']]][$use['id']] = $use['id'];
             }
         }
@@ -44,11 +44,11 @@ final readonly class OneByOne
     {
         $steps = [];
         foreach ($this->map->strips as $strip) {
-            $first = $strip->fixtures[0];
+            $first = $strip->units[0];
             $steps[] = new WalkStep(
                 $this->lit($first['id'], $first['channel']),
                 $strip->fader->address,
-                array_values(array_unique(array_column($strip->fixtures, 'id'))),
+                array_values(array_unique(array_column($strip->units, 'id'))),
             );
         }
 
@@ -73,7 +73,7 @@ final readonly class OneByOne
         }
         $slots = [];
         foreach ($this->map->strips as $strip) {
-            foreach ($strip->fixtures as $use) {
+            foreach ($strip->units as $use) {
                 if ($use['id'] === $id) {
                     $slots[$strip->fader->address] = $values[$use['channel'] - 1];
                 }

@@ -36,7 +36,8 @@ final class Preflight
             );
         }
         if (Layout::Preset === $desk->layout) {
-            $items[] = new PreflightItem('wide', $desk->wide ? 'The desk is set to one wide row' : 'The desk is set to two presets', $desk->wide
+            $said = $desk->wide ? 'The desk is set to one wide row' : 'The desk is set to two presets';
+            $items[] = new PreflightItem('wide', $said, $desk->wide
                 ? \sprintf(
                     'As two presets the second row would drive 1 to %d again, not %d to %d.',
                     $desk->faders,

@@ -88,7 +88,7 @@ final class StoreLines
             'page' => $desk->manual->keys->page($group[0]['page']),
             'faders' => implode(
                 ', ',
-                array_map(static fn (array $one): string => \sprintf('%d at %d', $one['fader'], $one['value']), $group),
+                array_map(static fn (array $row): string => \sprintf('%d at %d', $row['fader'], $row['value']), $group),
             ),
         ], array_values($groups));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Desk;
 
-/** Why a desk plan has no place for a fixture. */
+/** Why a desk plan has no place for a unit. */
 enum Unassigned: string
 {
     case WantsNotMet = 'wants_not_met';

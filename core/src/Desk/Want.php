@@ -87,7 +87,7 @@ enum Want: string
     {
         $functions = array_values(array_filter(
             RangeFunction::words(),
-            static fn (string $one): bool => $mode->has(RangeFunction::from($one)),
+            static fn (string $word): bool => $mode->has(RangeFunction::from($word)),
         ));
         if (\count($mode->cells()) > 1) {
             $functions[] = self::Cells->value;

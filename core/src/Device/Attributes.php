@@ -10,27 +10,38 @@ use Rigger\Core\Profile\RangeFunction;
 final class Attributes
 {
     private const EMITTERS = [
-        'red' => 'ColorAdd_R', 'green' => 'ColorAdd_G', 'blue' => 'ColorAdd_B', 'white' => 'ColorAdd_W', 'amber' => 'ColorAdd_RY', 'cyan' => 'ColorAdd_C',
+        'red' => 'ColorAdd_R', 'green' => 'ColorAdd_G', 'blue' => 'ColorAdd_B', 'white' => 'ColorAdd_W', 'amber' => 'ColorAdd_RY',
+        'cyan' => 'ColorAdd_C',
         'lime' => 'ColorAdd_GY', 'warm-white' => 'ColorAdd_WW', 'cool-white' => 'ColorAdd_CW', 'uv' => 'ColorAdd_UV',
     ];
 
     /** What is written for each function; also read back. */
     private const WRITTEN = [
-        'intensity' => 'Dimmer', 'open' => 'Shutter1', 'closed' => 'Shutter1', 'strobe' => 'Shutter1Strobe', 'pulse' => 'Shutter1StrobePulse', 'random-strobe' => 'Shutter1StrobeRandom',
+        'intensity' => 'Dimmer', 'open' => 'Shutter1', 'closed' => 'Shutter1', 'strobe' => 'Shutter1Strobe',
+        'pulse' => 'Shutter1StrobePulse', 'random-strobe' => 'Shutter1StrobeRandom',
         'colour-preset' => 'ColorMacro1', 'wheel' => 'Color1', 'wheel-spin' => 'Color1WheelSpin', 'white-point' => 'CTC', 'tint' => 'Tint',
         'pan' => 'Pan', 'tilt' => 'Tilt', 'pan-spin' => 'PanRotate', 'tilt-spin' => 'TiltRotate', 'move-time' => 'PositionMSpeed',
-        'gobo' => 'Gobo1', 'gobo-spin' => 'Gobo1PosRotate', 'prism' => 'Prism1', 'focus' => 'Focus1', 'zoom' => 'Zoom', 'iris' => 'Iris', 'frost' => 'Frost1',
-        'program' => 'Effects1', 'program-speed' => 'Effects1Rate', 'sound' => 'Effects1Adjust1', 'turn' => 'Function', 'output' => 'Fog1', 'reset' => 'FixtureGlobalReset', 'none' => 'NoFeature',
+        'gobo' => 'Gobo1', 'gobo-spin' => 'Gobo1PosRotate', 'prism' => 'Prism1', 'focus' => 'Focus1', 'zoom' => 'Zoom', 'iris' => 'Iris',
+        'frost' => 'Frost1',
+        'program' => 'Effects1', 'program-speed' => 'Effects1Rate', 'sound' => 'Effects1Adjust1', 'turn' => 'Function', 'output' => 'Fog1',
+        'reset' => 'FixtureGlobalReset', 'none' => 'NoFeature',
     ];
 
     /** Further names that are read. Patterns, for the numbers in them differ. */
     private const READ = [
-        '/^Shutter\d+$/' => 'open', '/^Shutter\d+StrobePulse\w*$/' => 'pulse', '/^Shutter\d+StrobeRandom\w*$/' => 'random-strobe', '/^Shutter\d+Strobe\w*$|^Strobe\w*$/' => 'strobe',
-        '/^Color\d+WheelSpin$|^Color\d+WheelRandom$|^Color\d+WheelAudio$/' => 'wheel-spin', '/^Color\d+$|^Color\d+WheelIndex$/' => 'wheel', '/^ColorMacro\d+$|^ColorMacro$/' => 'colour-preset', '/^ColorMacro\d*Rate$/' => 'program-speed',
-        '/^CT[OCB]$/' => 'white-point', '/^Gobo\d+(?:SelectShake|WheelShake|WheelIndex)?$/' => 'gobo', '/^Gobo\d+(?:PosRotate|WheelSpin|SelectSpin|Pos\w*|Select\w*|Wheel\w*)$/' => 'gobo-spin',
-        '/^Prism\d+\w*$/' => 'prism', '/^Focus\d+\w*$/' => 'focus', '/^Frost\d+\w*$/' => 'frost', '/^Zoom\w*$/' => 'zoom', '/^Iris\w*$/' => 'iris',
-        '/^Effects\d+Adjust\d+$/' => 'sound', '/^Effects\d+(?:Rate|Fade)$|^EffectsSpeed$|^ColorEffects\d*Rate$/' => 'program-speed', '/^Effects\d+$|^ColorEffects\d+$|^PanTiltEffects?\w*$|^EffectsSync$|^Macro\w*$/' => 'program',
-        '/^PositionMSpeed$|^PositionEffectRate$|^PanTiltSpeed$|^DimmerMSpeed$/' => 'move-time', '/^(?:Fog|Haze)\d+\w*$|^Fans?\w*$|^Blower\d*$/' => 'output', '/^\w*Reset$/' => 'reset', '/^NoFeature$|^Dummy$|^Reserved\w*$/' => 'none', '/^Function$/' => 'turn',
+        '/^Shutter\d+$/' => 'open', '/^Shutter\d+StrobePulse\w*$/' => 'pulse', '/^Shutter\d+StrobeRandom\w*$/' => 'random-strobe',
+        '/^Shutter\d+Strobe\w*$|^Strobe\w*$/' => 'strobe',
+        '/^Color\d+WheelSpin$|^Color\d+WheelRandom$|^Color\d+WheelAudio$/' => 'wheel-spin', '/^Color\d+$|^Color\d+WheelIndex$/' => 'wheel',
+        '/^ColorMacro\d+$|^ColorMacro$/' => 'colour-preset', '/^ColorMacro\d*Rate$/' => 'program-speed',
+        '/^CT[OCB]$/' => 'white-point', '/^Gobo\d+(?:SelectShake|WheelShake|WheelIndex)?$/' => 'gobo',
+        '/^Gobo\d+(?:PosRotate|WheelSpin|SelectSpin|Pos\w*|Select\w*|Wheel\w*)$/' => 'gobo-spin',
+        '/^Prism\d+\w*$/' => 'prism', '/^Focus\d+\w*$/' => 'focus', '/^Frost\d+\w*$/' => 'frost', '/^Zoom\w*$/' => 'zoom',
+        '/^Iris\w*$/' => 'iris',
+        '/^Effects\d+Adjust\d+$/' => 'sound', '/^Effects\d+(?:Rate|Fade)$|^EffectsSpeed$|^ColorEffects\d*Rate$/' => 'program-speed',
+        '/^Effects\d+$|^ColorEffects\d+$|^PanTiltEffects?\w*$|^EffectsSync$|^Macro\w*$/' => 'program',
+        '/^PositionMSpeed$|^PositionEffectRate$|^PanTiltSpeed$|^DimmerMSpeed$/' => 'move-time',
+        '/^(?:Fog|Haze)\d+\w*$|^Fans?\w*$|^Blower\d*$/' => 'output', '/^\w*Reset$/' => 'reset',
+        '/^NoFeature$|^Dummy$|^Reserved\w*$/' => 'none', '/^Function$/' => 'turn',
     ];
 
     public static function of(RangeFunction $function, ?string $emitter): string
@@ -70,11 +81,13 @@ final class Attributes
     {
         return match (true) {
             str_starts_with($attribute, 'Dimmer') => ['Dimmer', 'Dimmer'],
-            str_starts_with($attribute, 'Pan'), str_starts_with($attribute, 'Tilt'), str_starts_with($attribute, 'Position') => ['Position', 'PanTilt'],
+            str_starts_with($attribute, 'Pan'), str_starts_with($attribute, 'Tilt'),
+            str_starts_with($attribute, 'Position') => ['Position', 'PanTilt'],
             str_starts_with($attribute, 'Color'), \in_array($attribute, ['CTC', 'Tint'], true) => ['Color', 'Color'],
             str_starts_with($attribute, 'Gobo') => ['Gobo', 'Gobo'],
             str_starts_with($attribute, 'Focus'), \in_array($attribute, ['Zoom', 'Iris'], true) => ['Focus', 'Focus'],
-            str_starts_with($attribute, 'Shutter'), str_starts_with($attribute, 'Prism'), str_starts_with($attribute, 'Frost') => ['Beam', 'Beam'],
+            str_starts_with($attribute, 'Shutter'), str_starts_with($attribute, 'Prism'),
+            str_starts_with($attribute, 'Frost') => ['Beam', 'Beam'],
             default => ['Control', 'Control'],
         };
     }

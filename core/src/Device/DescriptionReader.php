@@ -193,7 +193,7 @@ final class DescriptionReader
     {
         $base = trim(preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)) ?? '', '-');
         $base = '' === $base ? 'mode' : $base;
-        $taken = array_map(static fn (Mode $one): string => $one->key, $before);
+        $taken = array_map(static fn (Mode $mode): string => $mode->key, $before);
         $key = $base;
         for ($nth = 2; \in_array($key, $taken, true); ++$nth) {
             $key = $base.'-'.$nth;

@@ -38,7 +38,8 @@ final class DescriptionWriter
         $root = $this->element('GDTF', ['DataVersion' => '1.2']);
         $this->xml->appendChild($root);
         $type = $this->element('FixtureType', [
-            'Name' => $this->profile->model, 'ShortName' => $this->profile->model, 'LongName' => $this->profile->maker.' '.$this->profile->model,
+            'Name' => $this->profile->model, 'ShortName' => $this->profile->model,
+            'LongName' => $this->profile->maker.' '.$this->profile->model,
             'Manufacturer' => $this->profile->maker, 'Description' => $this->profile->kind, 'FixtureTypeID' => $this->id(),
         ]);
         $root->appendChild($type);
@@ -123,7 +124,7 @@ final class DescriptionWriter
     private function geometries(): \DOMElement
     {
         $geometries = $this->element('Geometries');
-        $most = max([0, ...array_map(static fn (Mode $one): int => max([1, ...$one->cells()]), $this->profile->modes)]);
+        $most = max([0, ...array_map(static fn (Mode $mode): int => max([1, ...$mode->cells()]), $this->profile->modes)]);
         $body = $this->element('Geometry', ['Name' => 'Body']);
         for ($cell = 1; $cell <= $most; ++$cell) {
             $body->appendChild($this->element('Geometry', ['Name' => 'Cell '.$cell]));
@@ -193,7 +194,7 @@ final class DescriptionWriter
     /** @return list<Range> */
     private static function ordered(Channel $channel): array
     {
-        $ranges = array_values(array_filter($channel->ranges, static fn (Range $one): bool => $one->isReachable()));
+        $ranges = array_values(array_filter($channel->ranges, static fn (Range $range): bool => $range->isReachable()));
         usort($ranges, static fn (Range $one, Range $other): int => $one->from <=> $other->from);
         $kept = [];
         foreach ($ranges as $range) {

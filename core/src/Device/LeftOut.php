@@ -73,7 +73,7 @@ final class LeftOut
     private static function functions(Channel $channel): array
     {
         return array_values(array_unique(array_map(
-            static fn (Range $one): string => str_replace('-', ' ', $one->function->value),
+            static fn (Range $range): string => str_replace('-', ' ', $range->function->value),
             $channel->ranges,
         )));
     }

@@ -7,7 +7,7 @@ namespace Rigger\Core\Document;
 /** A scene in a rig document. */
 final readonly class LookEntry
 {
-    /** @param array<int, list<int>> $values by index of the fixture, one a channel; fixtures left out are left alone */
+    /** @param array<int, list<int>> $values by index of the unit, one a channel; units left out are left alone */
     public function __construct(public string $name, public int $bank, public int $number, public array $values)
     {
     }

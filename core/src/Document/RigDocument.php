@@ -21,9 +21,9 @@ final readonly class RigDocument
     public const VERSION = 1;
 
     /**
-     * @param list<FixtureProfile>  $types      charts; fixtures refer to them by index from 0
-     * @param list<LinkEntry>       $links      radio senders; fixtures refer to them by index from 0
-     * @param list<FixtureEntry>    $fixtures   in the order of the patch list
+     * @param list<FixtureProfile>  $types      charts; units refer to them by index from 0
+     * @param list<LinkEntry>       $links      radio senders; units refer to them by index from 0
+     * @param list<UnitEntry>       $units      in the order of the patch list
      * @param list<LookEntry>       $looks      by bank and number
      * @param list<Held>            $supports   beams and stands
      * @param list<TypeCurvesEntry> $typeCurves at most one for a type and mode
@@ -34,7 +34,7 @@ final readonly class RigDocument
         public ?Desk $desk,
         public array $types,
         public array $links,
-        public array $fixtures,
+        public array $units,
         public array $looks,
         public array $supports = [],
         public array $typeCurves = [],
@@ -55,18 +55,18 @@ final readonly class RigDocument
             $rig->name,
             $rig->venue,
             $rig->desk(),
-            array_map(static fn (Revision $one): FixtureProfile => $one->profile, array_values($revisions)),
-            array_map(static fn (Link $one): LinkEntry => new LinkEntry($one->kit, $one->label, $one->name), array_values($rig->links)),
+            array_map(static fn (Revision $revision): FixtureProfile => $revision->profile, array_values($revisions)),
+            array_map(static fn (Link $link): LinkEntry => new LinkEntry($link->kit, $link->label, $link->name), array_values($rig->links)),
             array_map(
-                static fn (Unit $one): FixtureEntry => FixtureEntry::of(
-                    $one,
-                    $types[$one->revision()->id],
-                    null === $one->linkId ? null : $links[$one->linkId],
+                static fn (Unit $unit): UnitEntry => UnitEntry::of(
+                    $unit,
+                    $types[$unit->revision()->id],
+                    null === $unit->linkId ? null : $links[$unit->linkId],
                 ),
                 array_values($rig->units),
             ),
-            array_map(static fn (Look $one): LookEntry => self::look($one, $places), array_values($rig->looks)),
-            array_map(static fn (Support $one): Held => $one->held, array_values($rig->supports)),
+            array_map(static fn (Look $look): LookEntry => self::look($look, $places), array_values($rig->looks)),
+            array_map(static fn (Support $support): Held => $support->held, array_values($rig->supports)),
             self::typeCurves($rig, array_values($revisions)),
         );
     }
@@ -95,8 +95,8 @@ final readonly class RigDocument
     private static function look(Look $look, array $places): LookEntry
     {
         $values = [];
-        foreach ($look->values as $unit => $one) {
-            $values[$places[$unit]] = $one;
+        foreach ($look->values as $unit => $value) {
+            $values[$places[$unit]] = $value;
         }
         ksort($values);
 

@@ -31,12 +31,12 @@ final class RigReader
             Limits::name($in->text('name'), 'name'),
             Limits::name($in->text('venue'), 'venue'),
             $in->has('desk') && !$in->isNull('desk') ? DeskReader::read($in->raw('desk'), 'desk') : null,
-            $in->each('types', ProfileReader::read(...), Limits::FIXTURES),
+            $in->each('types', ProfileReader::read(...), Limits::UNITS),
             $in->each('links', self::link(...), Limits::LINKS),
-            $in->each('fixtures', FixtureEntryReader::read(...), Limits::FIXTURES),
+            $in->each('fixtures', UnitEntryReader::read(...), Limits::UNITS),
             $in->each('looks', self::look(...), Limits::LOOKS),
             $in->has('supports') ? $in->each('supports', self::support(...), Limits::SUPPORTS) : [],
-            $in->has('typeCurves') ? $in->each('typeCurves', self::typeCurves(...), Limits::FIXTURES) : [],
+            $in->has('typeCurves') ? $in->each('typeCurves', self::typeCurves(...), Limits::UNITS) : [],
         );
         self::requireReferences($rig);
 
@@ -71,7 +71,7 @@ final class RigReader
     {
         $in = Members::of($item, ['type', 'mode', 'curves'], $path);
 
-        return new TypeCurvesEntry($in->whole('type', 0), $in->text('mode'), FixtureEntryReader::curves($in));
+        return new TypeCurvesEntry($in->whole('type', 0), $in->text('mode'), UnitEntryReader::curves($in));
     }
 
     private static function look(mixed $item, string $path): LookEntry
@@ -83,11 +83,11 @@ final class RigReader
         $values = [];
         foreach ($in->items('cells') as $index => $cell) {
             $cellIn = Members::of($cell, ['fixture', 'values'], $in->path('cells').'['.$index.']');
-            $fixture = $cellIn->whole('fixture', 0);
-            if (isset($values[$fixture])) {
-                throw InputError::duplicate($cellIn->path('fixture'), (string) $fixture);
+            $unit = $cellIn->whole('fixture', 0);
+            if (isset($values[$unit])) {
+                throw InputError::duplicate($cellIn->path('fixture'), (string) $unit);
             }
-            $values[$fixture] = $cellIn->each('values', static fn (mixed $one, string $at): int => Scalars::whole($one, $at, 0, 255), 512);
+            $values[$unit] = $cellIn->each('values', static fn (mixed $one, string $at): int => Scalars::whole($one, $at, 0, 255), 512);
         }
 
         return new LookEntry($name, $bank, $number, $values);
@@ -95,32 +95,32 @@ final class RigReader
 
     private static function requireReferences(RigDocument $rig): void
     {
-        foreach ($rig->fixtures as $index => $fixture) {
+        foreach ($rig->units as $index => $unit) {
             $path = 'fixtures['.$index.']';
-            $type = $rig->types[$fixture->type] ?? throw InputError::because(
+            $type = $rig->types[$unit->type] ?? throw InputError::because(
                 'out_of_range',
                 $path.'.type',
-                \sprintf('There is no chart number %d in this document.', $fixture->type),
+                \sprintf('There is no chart number %d in this document.', $unit->type),
             );
-            if (null === $type->mode($fixture->mode)) {
+            if (null === $type->mode($unit->mode)) {
                 throw InputError::because(
                     'unknown_mode',
                     $path.'.mode',
-                    \sprintf('%s has no mode %s.', $type->model, InputError::quote($fixture->mode)),
+                    \sprintf('%s has no mode %s.', $type->model, InputError::quote($unit->mode)),
                 );
             }
-            $link = null === $fixture->link
+            $link = null === $unit->link
                 ? null
-                : $rig->links[$fixture->link] ?? throw InputError::because(
+                : $rig->links[$unit->link] ?? throw InputError::because(
                     'out_of_range',
                     $path.'.link',
-                    \sprintf('There is no link number %d in this document.', $fixture->link),
+                    \sprintf('There is no link number %d in this document.', $unit->link),
                 );
-            if (null !== $fixture->receiver && (null === $link || !$link->kit->has($fixture->receiver))) {
+            if (null !== $unit->receiver && (null === $link || !$link->kit->has($unit->receiver))) {
                 throw InputError::because(
                     'not_a_choice',
                     $path.'.receiver',
-                    \sprintf('%s is no name of that radio kit.', InputError::quote($fixture->receiver)),
+                    \sprintf('%s is no name of that radio kit.', InputError::quote($unit->receiver)),
                 );
             }
         }
@@ -152,8 +152,8 @@ final class RigReader
                 throw InputError::duplicate($path.'.number', $place);
             }
             $taken[$place] = true;
-            foreach ($look->values as $fixture => $values) {
-                $unit = $rig->fixtures[$fixture] ?? throw InputError::unknownFixture($path.'.cells', (string) $fixture);
+            foreach ($look->values as $at => $values) {
+                $unit = $rig->units[$at] ?? throw InputError::unknownFixture($path.'.cells', (string) $at);
                 $expected = $rig->types[$unit->type]->mode($unit->mode)?->footprint() ?? 0;
                 if (\count($values) !== $expected) {
                     throw InputError::valuesCount($path.'.cells', \count($values), $expected, InputError::quote($unit->name));

@@ -23,28 +23,28 @@ final class RigWriter
             'desk' => null === $rig->desk ? null : DeskWriter::write($rig->desk),
             'types' => array_map(ProfileWriter::write(...), $rig->types),
             'links' => array_map(
-                static fn (LinkEntry $one): array => ['kit' => $one->kit->value, 'label' => $one->label, 'name' => $one->name],
+                static fn (LinkEntry $link): array => ['kit' => $link->kit->value, 'label' => $link->label, 'name' => $link->name],
                 $rig->links,
             ),
-            'fixtures' => array_map(FixtureEntryReader::write(...), $rig->fixtures),
-            'looks' => array_map(static fn (LookEntry $one): array => [
-                'name' => $one->name, 'bank' => $one->bank, 'number' => $one->number,
+            'fixtures' => array_map(UnitEntryReader::write(...), $rig->units),
+            'looks' => array_map(static fn (LookEntry $look): array => [
+                'name' => $look->name, 'bank' => $look->bank, 'number' => $look->number,
                 'cells' => array_map(
-                    static fn (int $fixture, array $values): array => ['fixture' => $fixture, 'values' => $values],
-                    array_keys($one->values),
-                    $one->values,
+                    static fn (int $unit, array $values): array => ['fixture' => $unit, 'values' => $values],
+                    array_keys($look->values),
+                    $look->values,
                 ),
             ], $rig->looks),
         ] + ([] === $rig->supports
             ? []
             : ['supports' => array_map(
-                static fn (Support $one): array => ['kind' => $one->kind->value] + get_object_vars($one),
+                static fn (Support $support): array => ['kind' => $support->kind->value] + get_object_vars($support),
                 $rig->supports,
             )])
-            + ([] === $rig->typeCurves ? [] : ['typeCurves' => array_map(static fn (TypeCurvesEntry $one): array => [
-                'type' => $one->type, 'mode' => $one->mode, 'curves' => array_map(
+            + ([] === $rig->typeCurves ? [] : ['typeCurves' => array_map(static fn (TypeCurvesEntry $curves): array => [
+                'type' => $curves->type, 'mode' => $curves->mode, 'curves' => array_map(
                     static fn (ChannelCurve $curve): array => $curve->toArray(),
-                    $one->curves,
+                    $curves->curves,
                 ),
             ], $rig->typeCurves)]);
     }

@@ -27,7 +27,7 @@ final class VenueReader
 
         return new VenueDocument(
             $name,
-            $in->each('charts', self::revisions(...), Limits::FIXTURES),
+            $in->each('charts', self::revisions(...), Limits::UNITS),
             $in->each('desks', DeskReader::read(...), self::MOST_RIGS),
             $in->each('rigs', static fn (mixed $item, string $path): RigDocument => self::rig($item, $path, $name), self::MOST_RIGS),
         );

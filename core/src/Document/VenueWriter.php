@@ -20,7 +20,7 @@ final class VenueWriter
             'name' => $venue->name,
             'charts' => array_map(
                 static fn (array $revisions): array => ['revisions' => array_map(
-                    static fn (FixtureProfile $one): array => ProfileWriter::write($one),
+                    static fn (FixtureProfile $profile): array => ProfileWriter::write($profile),
                     $revisions,
                 )],
                 $venue->charts,

@@ -32,7 +32,8 @@ final readonly class CopyBlock implements ChartEdit
         $channels = $mode->byOffset();
         $block = array_values(array_filter(
             $channels,
-            fn (Channel $one): bool => $one->offset >= $this->target->offset && $one->offset < $this->target->offset + $this->count,
+            fn (Channel $channel): bool => $channel->offset >= $this->target->offset
+                && $channel->offset < $this->target->offset + $this->count,
         ));
         if (\count($block) !== $this->count) {
             throw InputError::because(
@@ -49,7 +50,7 @@ final readonly class CopyBlock implements ChartEdit
                 \sprintf('That makes %d channels; a universe has %d.', $length, self::MOST),
             );
         }
-        $last = max([0, ...array_map(static fn (Channel $one): int => $one->offset, $channels)]);
+        $last = max([0, ...array_map(static fn (Channel $channel): int => $channel->offset, $channels)]);
         for ($copy = 1; $copy <= $this->copies; ++$copy) {
             foreach ($block as $channel) {
                 $channels[] = $this->copied($channel, $copy, $last + ($copy - 1) * $this->count);

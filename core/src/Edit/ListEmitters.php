@@ -22,7 +22,7 @@ final readonly class ListEmitters implements ChartEdit
         foreach ($profile->modes as $mode) {
             foreach ($mode->channels as $channel) {
                 foreach ($channel->ranges as $range) {
-                    $known = array_map(static fn (Emitter $one): string => $one->key, $emitters);
+                    $known = array_map(static fn (Emitter $emitter): string => $emitter->key, $emitters);
                     if (null !== $range->emitter && !\in_array($range->emitter, $known, true)) {
                         $emitters[] = self::typical($range->emitter);
                     }

@@ -19,7 +19,7 @@ final readonly class NameRanges implements ChartEdit
     {
         $channel = $this->target->channel($profile);
         $ranges = array_map(
-            static fn (Range $one): Range => '' === trim($one->label) ? $one->called($one->title()) : $one,
+            static fn (Range $range): Range => '' === trim($range->label) ? $range->called($range->title()) : $range,
             $channel->ranges,
         );
         $label = '' !== trim($channel->label) ? $channel->label : $this->fromRanges($profile, $channel);

@@ -41,7 +41,7 @@ final readonly class NumberChannels implements ChartEdit
     private static function withRoom(Mode $mode): Mode
     {
         $channels = $mode->channels;
-        $offsets = array_map(static fn (Channel $one): int => $one->offset, $channels);
+        $offsets = array_map(static fn (Channel $channel): int => $channel->offset, $channels);
         foreach (array_diff(range(1, max([1, ...$offsets])), $offsets) as $missing) {
             $channels[] = new Channel($missing, '');
         }

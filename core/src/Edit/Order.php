@@ -19,9 +19,9 @@ final class Order
         }
 
         return $mode->withChannels(array_map(
-            static fn (Channel $one): Channel => $one->at(
-                $places[$one->offset],
-                null === $one->fineOf ? null : ($places[$one->fineOf] ?? $one->fineOf),
+            static fn (Channel $channel): Channel => $channel->at(
+                $places[$channel->offset],
+                null === $channel->fineOf ? null : ($places[$channel->fineOf] ?? $channel->fineOf),
             ),
             $channels,
         ));

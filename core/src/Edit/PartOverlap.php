@@ -20,7 +20,7 @@ final readonly class PartOverlap implements ChartEdit
     public function on(FixtureProfile $profile): FixtureProfile
     {
         $channel = $this->target->channel($profile);
-        $ranges = array_values(array_filter($channel->ranges, static fn (Range $one): bool => !$one->isBackwards()));
+        $ranges = array_values(array_filter($channel->ranges, static fn (Range $range): bool => !$range->isBackwards()));
         usort($ranges, static fn (Range $one, Range $other): int => [$one->from, $one->to] <=> [$other->from, $other->to]);
         $parted = [];
         foreach ($ranges as $index => $range) {

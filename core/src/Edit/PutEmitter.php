@@ -18,7 +18,7 @@ final readonly class PutEmitter implements ChartEdit
     {
         $known = null !== $profile->emitter($this->emitter->key);
         $emitters = array_map(
-            fn (Emitter $one): Emitter => $one->key === $this->emitter->key ? $this->emitter : $one,
+            fn (Emitter $emitter): Emitter => $emitter->key === $this->emitter->key ? $this->emitter : $emitter,
             $profile->emitters,
         );
 

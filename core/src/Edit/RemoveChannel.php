@@ -21,7 +21,7 @@ final readonly class RemoveChannel implements ChartEdit
 
         return $profile->withMode(Order::of($mode, array_values(array_filter(
             $mode->byOffset(),
-            static fn (Channel $one): bool => $one !== $gone,
+            static fn (Channel $channel): bool => $channel !== $gone,
         ))));
     }
 }

@@ -27,7 +27,7 @@ final readonly class RemoveEmitter implements ChartEdit
 
         return $profile->withEmitters(array_values(array_filter(
             $profile->emitters,
-            fn (Emitter $one): bool => $one->key !== $this->key,
+            fn (Emitter $emitter): bool => $emitter->key !== $this->key,
         )));
     }
 }

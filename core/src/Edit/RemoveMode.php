@@ -18,6 +18,6 @@ final readonly class RemoveMode implements ChartEdit
     {
         $gone = Target::modeOf($profile, $this->modeKey);
 
-        return $profile->withModes(array_values(array_filter($profile->modes, static fn (Mode $one): bool => $one !== $gone)));
+        return $profile->withModes(array_values(array_filter($profile->modes, static fn (Mode $mode): bool => $mode !== $gone)));
     }
 }

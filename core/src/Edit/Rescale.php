@@ -32,7 +32,8 @@ final readonly class Rescale implements ChartEdit
     private function channel(Channel $channel): Channel
     {
         foreach ($channel->ranges as $range) {
-            if (max($range->from, $range->to) > $this->scale->top() || (ValueScale::OneBased === $this->scale && min($range->from, $range->to) < 1)) {
+            $least = ValueScale::OneBased === $this->scale ? 1 : 0;
+            if (max($range->from, $range->to) > $this->scale->top() || min($range->from, $range->to) < $least) {
                 throw InputError::because(
                     'cannot_rescale',
                     'edit.scale',

@@ -11,7 +11,8 @@ use Rigger\Core\Profile\Mode;
 final readonly class SetMode implements ChartEdit
 {
     /**
-     * @param array{name?: string, count?: int, display?: string|null, setup?: string|null} $wish members that are not there stay as they are
+     * @param array{name?: string, count?: int, display?: string|null, setup?: string|null} $wish members that are not there stay as they
+     *                                                                                            are
      */
     public function __construct(private string $modeKey, private array $wish)
     {

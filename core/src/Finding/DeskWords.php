@@ -37,7 +37,7 @@ final class DeskWords
         return MapWords::sentence(
             $map,
             static fn (string $id): string => $rig->unit($id)->name,
-        ).self::rest($map, $rig->unit($map->fixture)).match ($finding->figures['stuck'] ?? null) {
+        ).self::rest($map, $rig->unit($map->unit)).match ($finding->figures['stuck'] ?? null) {
             'locked' => ' It is locked where it is.',
             'no_button' => ' No free button has room for it.',
             'no_faders' => ' No free run of faders has room for it.',

@@ -20,7 +20,8 @@ final readonly class Finding
      * @param string|null                                           $typeId  the type it is about
      * @param string|null                                           $linkId  the sender it is about
      * @param string|null                                           $lookId  the look it is about
-     * @param array<string, int|float|string|bool|DeskFinding|null> $figures what the sentence needs beside the rig: numbers, addresses, ids; by the code's own names
+     * @param array<string, int|float|string|bool|DeskFinding|null> $figures what the sentence needs beside the rig: numbers, addresses,
+     *                                                                       ids; by the code's own names
      */
     public function __construct(
         public string $stage,
@@ -33,7 +34,8 @@ final readonly class Finding
         public ?string $lookId = null,
     ) {
         $nth = $figures['key'] ?? null;
-        $this->key = $stage.'/'.$code.'/'.implode('+', $units).(null === $typeId ? '' : '/'.$typeId).(null === $linkId ? '' : '/'.$linkId).(null === $lookId ? '' : '/'.$lookId).(\is_string($nth) ? '/'.$nth : '');
+        $others = array_filter([$typeId, $linkId, $lookId, \is_string($nth) ? $nth : null], \is_string(...));
+        $this->key = implode('/', [$stage, $code, implode('+', $units), ...$others]);
     }
 
     /** @param int|float|string|bool|null $value of one figure more */

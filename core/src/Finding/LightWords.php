@@ -62,7 +62,7 @@ final class LightWords
      */
     public static function why(array $causes, string $unit): ?string
     {
-        return [] === $causes ? null : implode(' ', array_map(static fn (Cause $one): string => self::message($one, $unit), $causes));
+        return [] === $causes ? null : implode(' ', array_map(static fn (Cause $cause): string => self::message($cause, $unit), $causes));
     }
 
     /** @param list<string> $emitters */

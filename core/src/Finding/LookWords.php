@@ -25,7 +25,8 @@ final class LookWords
 
         return 'fast_flash' === $finding->code
             ? \sprintf(
-                '%s flashes %s times a second in %s. Flashing light over 3 a second can trigger seizures: put up a notice, follow the venue\'s policy and local rules.',
+                '%s flashes %s times a second in %s. Flashing light over 3 a second can trigger seizures: put up a notice, follow '
+                    .'the venue\'s policy and local rules.',
                 $rig->unit($finding->word('unit'))->name,
                 ChartWording::number($finding->number('hertz')),
                 $look->name,

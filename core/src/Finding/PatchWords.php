@@ -107,6 +107,6 @@ final class PatchWords
     /** @return list<string> */
     private static function names(Finding $finding, Rig $rig): array
     {
-        return array_map(static fn (string $one): string => $rig->unit($one)->name, $finding->units);
+        return array_map(static fn (string $unit): string => $rig->unit($unit)->name, $finding->units);
     }
 }

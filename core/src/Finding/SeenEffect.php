@@ -12,7 +12,8 @@ final class SeenEffect
 {
     /** In the order in which they strike the eye: a channel that may restart the unit is told by that. */
     private const ORDER = [
-        RangeFunction::Reset, RangeFunction::Program, RangeFunction::Intensity, RangeFunction::Emitter, RangeFunction::ColourPreset, RangeFunction::Wheel,
+        RangeFunction::Reset, RangeFunction::Program, RangeFunction::Intensity, RangeFunction::Emitter, RangeFunction::ColourPreset,
+        RangeFunction::Wheel,
         RangeFunction::Strobe, RangeFunction::Pulse, RangeFunction::RandomStrobe, RangeFunction::Pan, RangeFunction::Tilt,
     ];
 
@@ -41,7 +42,8 @@ final class SeenEffect
             RangeFunction::Program => 'may start a program by itself',
             RangeFunction::Intensity => 'gets brighter or darker',
             RangeFunction::Emitter => \sprintf('gets more or less %s', str_replace('-', ' ', (string) $emitter)),
-            RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WheelSpin, RangeFunction::WhitePoint, RangeFunction::Tint => 'changes its colour',
+            RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WheelSpin, RangeFunction::WhitePoint,
+            RangeFunction::Tint => 'changes its colour',
             RangeFunction::Strobe, RangeFunction::Pulse, RangeFunction::RandomStrobe => 'starts to flash',
             RangeFunction::Open, RangeFunction::Closed => 'opens or closes',
             RangeFunction::Pan, RangeFunction::PanSpin => 'swings round',

@@ -12,7 +12,8 @@ final class Sharing
     /**
      * @param int $address the first slot that both hold
      *
-     * @return string "099 is Batten's Cell 8 blue (27) and Pack A's Lamp 1 (1): raise one for Batten and Pack A gets brighter or darker too."
+     * @return string "099 is Batten's Cell 8 blue (27) and Pack A's Lamp 1 (1): raise one for Batten and Pack A gets brighter
+     *                or darker too."
      */
     public static function sentence(int $address, string $one, Channel $ofOne, string $other, Channel $ofOther): string
     {

@@ -74,8 +74,9 @@ final readonly class LibraryQuery
     /** @return array{int|null, int|null, string} least, most, and the text without them */
     private static function channels(string $text): array
     {
+        $below = static fn (int $number): array => [null, $number - 1];
         $forms = [
-            '/(?:under|below|less than|fewer than|<)\s*(\d{1,3})(?:'.self::CHANNELS.')?/' => static fn (int $number): array => [null, $number - 1],
+            '/(?:under|below|less than|fewer than|<)\s*(\d{1,3})(?:'.self::CHANNELS.')?/' => $below,
             '/(?:at most|up to|max(?:imum)?|<=)\s*(\d{1,3})(?:'.self::CHANNELS.')?/' => static fn (int $number): array => [null, $number],
             '/(?:over|above|more than|>)\s*(\d{1,3})(?:'.self::CHANNELS.')?/' => static fn (int $number): array => [$number + 1, null],
             '/(?:at least|min(?:imum)?|>=)\s*(\d{1,3})(?:'.self::CHANNELS.')?/' => static fn (int $number): array => [$number, null],

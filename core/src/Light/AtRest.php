@@ -31,7 +31,7 @@ final readonly class AtRest
             $values[$channel - 1] = 0;
         }
         $after = $mode->light(array_values($values));
-        $meaning = array_map(static fn (int $one): ?string => self::meaning($mode->mode->channel($one)), $channels);
+        $meaning = array_map(static fn (int $channel): ?string => self::meaning($mode->mode->channel($channel)), $channels);
 
         return new self(
             !$before->isDark() && $after->isDark(),
@@ -55,7 +55,8 @@ final readonly class AtRest
             RangeFunction::Program => \sprintf('runs %s', '' === trim($range->label) ? 'a program' : '"'.$range->label.'"'),
             RangeFunction::Reset => 'resets the unit',
             RangeFunction::Output => ($range->quantityAt(0) ?? 0.0) <= 0.0 ? 'is off' : 'runs',
-            RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WheelSpin, RangeFunction::Gobo, RangeFunction::GoboSpin, RangeFunction::Turn => \sprintf('is in %s', $range->title()),
+            RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WheelSpin, RangeFunction::Gobo, RangeFunction::GoboSpin,
+            RangeFunction::Turn => \sprintf('is in %s', $range->title()),
             default => null,
         };
 

@@ -11,7 +11,8 @@ use Rigger\Core\Profile\RangeFunction;
 final readonly class Cause
 {
     /**
-     * @param string                                      $code    dimmer_down, closed, no_colour, other_universe, not_linked, chart_errors or runs_itself
+     * @param string                                      $code    dimmer_down, closed, no_colour, other_universe,
+     *                                                             not_linked, chart_errors or runs_itself
      * @param array<string, int|string|list<string>|null> $figures what the sentence needs beside the unit's name, by the code's own names
      * @param int|null                                    $channel offset; null when no single channel is to blame
      * @param int|null                                    $value   where that channel stands

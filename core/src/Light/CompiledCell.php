@@ -91,7 +91,10 @@ final class CompiledCell
         foreach ($this->channels as $place) {
             $range = $active[$place] ?? null;
             $role = $range?->role;
-            if (Role::Preset === $role || (Role::WhitePoint === $role && $range->isKnown) || (Role::Emitter === $role && $at[$place] > 0.0)) {
+            if (Role::Preset === $role
+                || (Role::WhitePoint === $role && $range->isKnown)
+                || (Role::Emitter === $role && $at[$place] > 0.0)
+            ) {
                 return false;
             }
         }

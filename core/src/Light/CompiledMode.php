@@ -56,7 +56,7 @@ final class CompiledMode
             }
         }
         $hasEmitters = [] !== array_merge(...array_map(
-            static fn (CompiledChannel $one): array => $one->emitters(),
+            static fn (CompiledChannel $channel): array => $channel->emitters(),
             array_values($channels),
         ));
         $lamp = $hasEmitters || !$mode->canGiveLight() ? null : $profile->lamp()->chromaticity;

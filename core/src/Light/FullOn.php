@@ -70,7 +70,7 @@ final class FullOn
 
     private static function white(Channel $channel): ?Range
     {
-        $slots = array_values(array_filter($channel->ranges, static fn (Range $one): bool => RangeFunction::Wheel === $one->function));
+        $slots = array_values(array_filter($channel->ranges, static fn (Range $range): bool => RangeFunction::Wheel === $range->function));
         foreach ($slots as $slot) {
             if (null === $slot->hex || '#ffffff' === $slot->hex) {
                 return $slot;

@@ -52,6 +52,6 @@ final class ListedMode
         return ['key' => $this->key, 'name' => $this->name, 'count' => $this->count ?? \count($this->channels)]
             + (null === $this->display ? [] : ['display' => $this->display])
             + (null === $this->setup ? [] : ['setup' => $this->setup])
-            + ['channels' => array_map(static fn (ListedChannel $one): array => $one->document(), $this->channels)];
+            + ['channels' => array_map(static fn (ListedChannel $channel): array => $channel->document(), $this->channels)];
     }
 }

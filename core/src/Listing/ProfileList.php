@@ -97,7 +97,9 @@ final class ProfileList
     /** @return array<string, string|int|float|null> */
     private static function ofRange(Range $range): array
     {
-        return ['from' => $range->from, 'to' => $range->to, 'range' => $range->label, 'function' => $range->function->value, 'start' => $range->start, 'end' => $range->end,
-            'emitter' => $range->emitter, 'hex' => $range->hex, 'slot' => $range->slot];
+        return [
+            'from' => $range->from, 'to' => $range->to, 'range' => $range->label, 'function' => $range->function->value,
+            'start' => $range->start, 'end' => $range->end, 'emitter' => $range->emitter, 'hex' => $range->hex, 'slot' => $range->slot,
+        ];
     }
 }

@@ -45,7 +45,7 @@ final class ProfileListReader
         $profiles = [];
         foreach ($fixtures as $name => $fixture) {
             $document = $fixture + ['modes' => array_map(
-                static fn (ListedMode $one): array => $one->document(),
+                static fn (ListedMode $mode): array => $mode->document(),
                 array_values($modes[$name] ?? []),
             )];
             $profiles[] = ProfileReader::read(Json::decode(Json::encode($document)));

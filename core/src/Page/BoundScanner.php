@@ -12,13 +12,16 @@ final class BoundScanner
     private const UPTO = '\s*(?:<-*>|-+>|-+|\.{2,}|~+|\b(?:to|thru|through|until|till)\b)\s*';
     /** No number that goes on before or after, and none that has a unit: "0.8-16 Hz" and "540°" are no values. */
     private const BEFORE = '(?<![\w.°#$%])(?<!\d,)(?<![<>=]-)';
-    private const AFTER = '(?![\d.,]*\d)(?!\w|°|[.,]\d)(?!\s*(?:hz|°|deg(?:rees?)?|rpm|r\/min|kelvin|k|bpm|fps|channels?|ch|bits?|ms|mm|sec(?:onds?)?|s)\b(?!\/))(?!\s*°)';
+    private const AFTER = '(?![\d.,]*\d)(?!\w|°|[.,]\d)(?!\s*(?:hz|°|deg(?:rees?)?|rpm|r\/min|kelvin|k|bpm|fps|channels?|ch|bits?|ms|mm'
+        .'|sec(?:onds?)?|s)\b(?!\/))(?!\s*°)';
     /** A text with more values than this is no row of a chart. */
     private const MOST = 80;
     private const PERCENT = '\d{1,3}(?:[.,]\d+)?';
 
     /** Words after which a small number is a name's: "Gobo 3", "Program 1-8". */
-    private const NAMED = '/(?:gobos?|prog(?:ram)?s?|colou?rs?|macros?|patterns?|steps?|modes?|autos?|scenes?|ch(?:annel)?s?|pixels?|cells?|segments?|sections?|effects?|shows?|chases?|wheel|slots?|positions?|levels?|curves?|prisms?|no|nr|number|presets?|heads?|zones?|facets?|speed|fx|demo|rev|version|page|cto|split|shake|sound|strobe|part|\+|#)\.?\s*#?$/i';
+    private const NAMED = '/(?:gobos?|prog(?:ram)?s?|colou?rs?|macros?|patterns?|steps?|modes?|autos?|scenes?|ch(?:annel)?s?|pixels?'
+        .'|cells?|segments?|sections?|effects?|shows?|chases?|wheel|slots?|positions?|levels?|curves?|prisms?|no|nr|number|presets?'
+        .'|heads?|zones?|facets?|speed|fx|demo|rev|version|page|cto|split|shake|sound|strobe|part|\+|#)\.?\s*#?$/i';
 
     /** @return list<Bound> in the order of the text; nothing overlaps */
     public static function scan(string $text): array
@@ -75,7 +78,8 @@ final class BoundScanner
             yield Bound::between(self::real($groups[0]), self::real($groups[1]), Notation::Percent, $start, \strlen($whole));
         }
         foreach (self::matches(
-            '/'.$before.'(?:(?:>=|=>|>|from|above)\s*('.self::PERCENT.')\s*%|('.self::PERCENT.')\s*%\s*(?:\+|(?:and|or)\s+(?:above|up|more)))/i',
+            '/'.$before.'(?:(?:>=|=>|>|from|above)\s*('.self::PERCENT.')\s*%|('
+                .self::PERCENT.')\s*%\s*(?:\+|(?:and|or)\s+(?:above|up|more)))/i',
             $text,
         ) as [$whole, $start, $groups]) {
             yield Bound::between(
@@ -147,20 +151,24 @@ final class BoundScanner
     private static function compared(string $text): iterable
     {
         $one = '('.self::HEX.'|'.self::DECIMAL.')';
+        $from = static fn (float $value): array => [$value, 255.0];
+        $above = static fn (float $value): array => [$value + 1, 255.0];
+        $upTo = static fn (float $value): array => [0.0, $value];
+        $below = static fn (float $value): array => [0.0, $value - 1];
         $forms = [
-            '(?:>=|=>|from|starting at|at least|min(?:imum)?\.?)\s*'.$one.self::AFTER.'(?!'.self::UPTO.'[\d$])' => static fn (float $value): array => [$value, 255.0],
-            '(?:>|above|over|more than|greater than|higher than)\s*'.$one.self::AFTER => static fn (float $value): array => [$value + 1, 255.0],
-            '(?:<=|=<|up to|until|at most)\s*'.$one.self::AFTER => static fn (float $value): array => [0.0, $value],
-            '(?:<|below|under|less than|lower than)\s*'.$one.self::AFTER => static fn (float $value): array => [0.0, $value - 1],
-            $one.'\s*(?:\+(?!\s*\d)|(?:and|or|&)\s+(?:above|up|more|over|higher|greater)\b|(?:upwards?|up)\b)' => static fn (float $value): array => [$value, 255.0],
-            $one.'\s*(?:and|or|&)\s+(?:below|less|under|lower|down)\b' => static fn (float $value): array => [0.0, $value],
+            '(?:>=|=>|from|starting at|at least|min(?:imum)?\.?)\s*'.$one.self::AFTER.'(?!'.self::UPTO.'[\d$])' => $from,
+            '(?:>|above|over|more than|greater than|higher than)\s*'.$one.self::AFTER => $above,
+            '(?:<=|=<|up to|until|at most)\s*'.$one.self::AFTER => $upTo,
+            '(?:<|below|under|less than|lower than)\s*'.$one.self::AFTER => $below,
+            $one.'\s*(?:\+(?!\s*\d)|(?:and|or|&)\s+(?:above|up|more|over|higher|greater)\b|(?:upwards?|up)\b)' => $from,
+            $one.'\s*(?:and|or|&)\s+(?:below|less|under|lower|down)\b' => $upTo,
         ];
         foreach ($forms as $form => $span) {
             foreach (self::matches('/(?<![\w.°#$-])'.$form.'/i', $text) as [$whole, $start, [$number]]) {
-                [$from, $to] = $span(self::value($number));
-                if ($from >= 0 && $to >= $from) {
+                [$first, $last] = $span(self::value($number));
+                if ($first >= 0 && $last >= $first) {
                     $notation = 1 === preg_match('/^'.self::HEX.'$/i', $number) ? Notation::Hexadecimal : Notation::Decimal;
-                    yield new Bound($from, $to, $notation, false, $start, \strlen($whole));
+                    yield new Bound($first, $last, $notation, false, $start, \strlen($whole));
                 }
             }
         }

@@ -9,7 +9,9 @@ final readonly class ChannelMark
 {
     /** Several numbers on one line ("CH 2/3"): more than this many is something else. */
     private const MOST = 16;
-    private const STRONG = '/^(?:[-*•]\s*)?(?:dmx\s*)?(?:(?:ch(?:an(?:nel)?)?s?|kanal|canal|slot)\s*[.#:]?\s*|c(?=\d)|(?<=dmx )(?=\d{1,3}\s*[:.)=-]|\d{1,3}\s+[a-z]))0*(\d{1,3})(?!\d|\s*-?\s*(?:ch|chan|channels?|mode)\b)((?:\s?(?:[\/+&,]|-|to|\.\.)\s?(?:ch(?:an(?:nel)?)?\.?\s?)?\d{1,3}(?![\d.%]))*)(?![\w°%])(.*)$/iu';
+    private const STRONG = '/^(?:[-*•]\s*)?(?:dmx\s*)?(?:(?:ch(?:an(?:nel)?)?s?|kanal|canal|slot)\s*[.#:]?\s*|c(?=\d)'
+        .'|(?<=dmx )(?=\d{1,3}\s*[:.)=-]|\d{1,3}\s+[a-z]))0*(\d{1,3})(?!\d|\s*-?\s*(?:ch|chan|channels?|mode)\b)((?:\s?(?:[\/+&,]|-|to'
+        .'|\.\.)\s?(?:ch(?:an(?:nel)?)?\.?\s?)?\d{1,3}(?![\d.%]))*)(?![\w°%])(.*)$/iu';
     private const WEAK = '/^#?0*(\d{1,3})(?:\s*[.):=]\s*|\s+-\s+|\s*-\s+(?=[a-z])|\s+)(?=\S)(.*)$/iu';
 
     /** @param non-empty-list<int> $numbers */

@@ -17,7 +17,7 @@ final readonly class ChannelName
     public static function of(DraftChannel $draft): self
     {
         $label = $draft->label;
-        $ranges = array_map(static fn (DraftRange $one): DraftRange => clone $one, $draft->ranges);
+        $ranges = array_map(static fn (DraftRange $range): DraftRange => clone $range, $draft->ranges);
         $bare = self::withoutQuantity($label);
         if ([] === $ranges) {
             return new self(
@@ -126,9 +126,11 @@ final readonly class ChannelName
         $name = preg_replace(
             [
                 '/[(\[]\s*[-+]?[\d.,]+\s*(?:%|hz|°|k|s|rpm)?\s*(?:-|\.\.|~|to|->)?\s*[-+]?[\d.,]*\s*(?:%|hz|°|k|s|rpm)?\s*[)\]]/iu',
-                '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)?\s*(?:-|\.\.+|~|to|->)\s*[-+]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)(?!\w)/iu',
+                '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)?\s*(?:-|\.\.+|~|to'
+                    .'|->)\s*[-+]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|deg(?:rees?)?|rpm|kelvin|k|s|sec)(?!\w)/iu',
                 '/[-+±]?\d+(?:[.,]\d+)?\s*(?:%|hz|°|degrees?|rpm)(?!\w)/iu',
-                '/[,:;]?\s*(?:from\s+)?\b(?:slow|fast|dark|bright|min|max|low|high|full)\w*\s*(?:to|-+>?|~|\.\.+|\/)\s*(?:slow|fast|dark|bright|min|max|low|high|full)\w*/iu',
+                '/[,:;]?\s*(?:from\s+)?\b(?:slow|fast|dark|bright|min|max|low|high|full)\w*\s*(?:to|-+>?|~|\.\.+|\/)\s*(?:slow|fast'
+                    .'|dark|bright|min|max|low|high|full)\w*/iu',
             ],
             ' ',
             $text,
@@ -146,7 +148,9 @@ final readonly class ChannelName
             $these = Splitting::of('/\s+/', $range->text);
             $words ??= $these;
             $kept = 0;
-            while ($kept < \count($words) && $kept < \count($these) && mb_strtolower(rtrim($words[$kept], ':,-')) === mb_strtolower(rtrim($these[$kept], ':,-'))) {
+            while ($kept < min(\count($words), \count($these))
+                && mb_strtolower(rtrim($words[$kept], ':,-')) === mb_strtolower(rtrim($these[$kept], ':,-'))
+            ) {
                 ++$kept;
             }
             $words = \array_slice($words, 0, $kept);

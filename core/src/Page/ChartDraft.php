@@ -352,7 +352,11 @@ final class ChartDraft
         return implode(
             ' ',
             array_map(
-                static fn (Piece $piece): string => null === $piece->bound ? $piece->text : ($piece->bound->isSingle ? (string) $piece->bound->from : $piece->bound->from.'-'.$piece->bound->to),
+                static fn (Piece $piece): string => match (true) {
+                    null === $piece->bound => $piece->text,
+                    $piece->bound->isSingle => (string) $piece->bound->from,
+                    default => $piece->bound->from.'-'.$piece->bound->to,
+                },
                 $pieces,
             ),
         );

@@ -117,7 +117,7 @@ final class ChartReader
     {
         $filled = $row->filled();
         $each = array_map(static fn (Cell $cell): ?ModeHeading => ModeHeading::of($cell->text), $filled);
-        if (\count($each) > 1 && [] === array_filter($each, static fn (?ModeHeading $one): bool => null === $one)) {
+        if (\count($each) > 1 && [] === array_filter($each, static fn (?ModeHeading $heading): bool => null === $heading)) {
             $this->readRight();
             $this->beside = array_values(array_filter($each));
 
@@ -127,7 +127,10 @@ final class ChartReader
             return false;
         }
         $heading = ModeHeading::of($row->text());
-        if (null === $heading || (null === $heading->count && $this->draft->wantsWords()) || (null !== $this->header && $this->header->has(ColumnRole::Mode) && null === $heading->count)) {
+        if (null === $heading
+            || (null === $heading->count && $this->draft->wantsWords())
+            || (null === $heading->count && null !== $this->header && $this->header->has(ColumnRole::Mode))
+        ) {
             return false;
         }
         $this->readRight();
@@ -264,7 +267,7 @@ final class ChartReader
         if ([] === $marks && [] !== $rest && null !== ($strong = ChannelMark::strong($rest[0][1]->text))) {
             $marks[0] = $strong->numbers;
             $rest[0][1] = new Cell($strong->rest, $rest[0][1]->index, $rest[0][1]->start);
-            $rest = array_values(array_filter($rest, static fn (array $one): bool => '' !== $one[1]->text));
+            $rest = array_values(array_filter($rest, static fn (array $row): bool => '' !== $row[1]->text));
         }
         $continues = [] !== $marks && $this->draft->isOpen($marks);
         $pieces = RowPieces::ofTable($rest, ([] === $marks || $continues) && $this->draft->hasPlainValues());

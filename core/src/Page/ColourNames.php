@@ -8,16 +8,26 @@ namespace Rigger\Core\Page;
 final class ColourNames
 {
     private const NAMES = [
-        'warm white' => '#ffd2a1', 'cold white' => '#dfe9ff', 'cool white' => '#dfe9ff', 'neutral white' => '#fff4e5', 'white' => '#ffffff', 'open' => '#ffffff',
-        'dark red' => '#b00000', 'deep red' => '#c00000', 'light red' => '#ff5050', 'red' => '#ff0000', 'dark green' => '#006400', 'deep green' => '#007000',
-        'light green' => '#80ff80', 'pale green' => '#98fb98', 'yellow green' => '#9acd32', 'green' => '#00ff00', 'dark blue' => '#0000a0', 'deep blue' => '#0000b0',
-        'light blue' => '#80c0ff', 'sky blue' => '#60b8ff', 'pale blue' => '#a0d0ff', 'congo blue' => '#2a00a8', 'steel blue' => '#6090c8', 'royal blue' => '#2040e0',
-        'navy' => '#000080', 'blue' => '#0000ff', 'dark amber' => '#ff7000', 'light amber' => '#ffc860', 'amber' => '#ffa000', 'light yellow' => '#ffff80', 'yellow' => '#ffff00',
-        'dark orange' => '#ff6000', 'light orange' => '#ffb060', 'orange' => '#ff8000', 'gold' => '#ffc800', 'straw' => '#ffe080', 'salmon' => '#ff8070', 'peach' => '#ffb090', 'coral' => '#ff7f50',
-        'hot pink' => '#ff3090', 'light pink' => '#ffb0d0', 'pink' => '#ff70b0', 'rose' => '#ff5090', 'fuchsia' => '#ff00ff', 'light magenta' => '#ff80ff', 'magenta' => '#ff00ff',
-        'light purple' => '#c080ff', 'purple' => '#a000ff', 'light lavender' => '#d8c8ff', 'lavender' => '#b090ff', 'violet' => '#8000ff', 'indigo' => '#4b00c0', 'lilac' => '#c8a0e0',
-        'light cyan' => '#a0ffff', 'cyan' => '#00ffff', 'turquoise' => '#40e0d0', 'aquamarine' => '#70ffd0', 'aqua' => '#00ffff', 'teal' => '#00a0a0', 'sea' => '#20b0d0', 'mint' => '#90ffc0',
-        'lime' => '#bfff00', 'cto' => '#ffd2a1', 'ctb' => '#c8dcff', 'uv' => '#5000ff', 'ultraviolet' => '#5000ff', 'congo' => '#2a00a8', 'chartreuse' => '#80ff00',
+        'warm white' => '#ffd2a1', 'cold white' => '#dfe9ff', 'cool white' => '#dfe9ff', 'neutral white' => '#fff4e5', 'white' => '#ffffff',
+        'open' => '#ffffff',
+        'dark red' => '#b00000', 'deep red' => '#c00000', 'light red' => '#ff5050', 'red' => '#ff0000', 'dark green' => '#006400',
+        'deep green' => '#007000',
+        'light green' => '#80ff80', 'pale green' => '#98fb98', 'yellow green' => '#9acd32', 'green' => '#00ff00', 'dark blue' => '#0000a0',
+        'deep blue' => '#0000b0',
+        'light blue' => '#80c0ff', 'sky blue' => '#60b8ff', 'pale blue' => '#a0d0ff', 'congo blue' => '#2a00a8', 'steel blue' => '#6090c8',
+        'royal blue' => '#2040e0',
+        'navy' => '#000080', 'blue' => '#0000ff', 'dark amber' => '#ff7000', 'light amber' => '#ffc860', 'amber' => '#ffa000',
+        'light yellow' => '#ffff80', 'yellow' => '#ffff00',
+        'dark orange' => '#ff6000', 'light orange' => '#ffb060', 'orange' => '#ff8000', 'gold' => '#ffc800', 'straw' => '#ffe080',
+        'salmon' => '#ff8070', 'peach' => '#ffb090', 'coral' => '#ff7f50',
+        'hot pink' => '#ff3090', 'light pink' => '#ffb0d0', 'pink' => '#ff70b0', 'rose' => '#ff5090', 'fuchsia' => '#ff00ff',
+        'light magenta' => '#ff80ff', 'magenta' => '#ff00ff',
+        'light purple' => '#c080ff', 'purple' => '#a000ff', 'light lavender' => '#d8c8ff', 'lavender' => '#b090ff', 'violet' => '#8000ff',
+        'indigo' => '#4b00c0', 'lilac' => '#c8a0e0',
+        'light cyan' => '#a0ffff', 'cyan' => '#00ffff', 'turquoise' => '#40e0d0', 'aquamarine' => '#70ffd0', 'aqua' => '#00ffff',
+        'teal' => '#00a0a0', 'sea' => '#20b0d0', 'mint' => '#90ffc0',
+        'lime' => '#bfff00', 'cto' => '#ffd2a1', 'ctb' => '#c8dcff', 'uv' => '#5000ff', 'ultraviolet' => '#5000ff', 'congo' => '#2a00a8',
+        'chartreuse' => '#80ff00',
     ];
 
     /** What emitters make together, for built-in colours written as "R+G" or "red + blue". */

@@ -30,12 +30,14 @@ enum ColumnRole
         'channel' => '(?:dmx\s*)?(?:ch|chan|chnl|channel|channels|slot|offset|kanal)(?:\s*(?:no|nr|number|#))?|no|nr|number|#|dmx\s*#',
         'mode' => '(?:dmx\s*)?(?:mode|personality)(?:\s*name)?',
         'label' => '(?:channel\s*)?(?:functions?|feature|attribute|parameter|name|capability|property|control|type)',
-        'values' => '(?:dmx|channel|data|control)?[\s-]*(?:values?|range|ranges|value\s*range|bounds|data|levels?)|dmx|(?:dmx\s*)?(?:decimal|dec)(?:\s*values?)?',
+        'values' => '(?:dmx|channel|data|control)?[\s-]*(?:values?|range|ranges|value\s*range|bounds|data|levels?)|dmx'
+            .'|(?:dmx\s*)?(?:decimal|dec)(?:\s*values?)?',
         'hex' => '(?:dmx\s*)?(?:hex|hexadecimal)(?:\s*values?)?',
         'percent' => '%|per\s*cent|percent(?:age)?|(?:dmx|value)s?\s*%',
         'from' => '(?:value\s*)?(?:from|min|minimum|start|begin|low|lower|first)(?:\s*value)?',
         'to' => '(?:value\s*)?(?:to|max|maximum|end|high|upper|last|until)(?:\s*value)?',
-        'text' => '(?:range\s*)?(?:descriptions?|details?|effects?|meaning|contents?|action|what(?:\s*it\s*does)?|result|explanation|text|label)',
+        'text' => '(?:range\s*)?(?:descriptions?|details?|effects?|meaning|contents?|action|what(?:\s*it\s*does)?|result|explanation'
+            .'|text|label)',
         'ignored' => 'default|defaults|home|rest|resting(?:\s*value)?|default\s*value|remarks?|notes?|comments?|snap|fade',
     ];
 

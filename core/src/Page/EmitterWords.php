@@ -21,7 +21,9 @@ final class EmitterWords
     ];
 
     /** Words that may stand beside a colour and do not change what it is. */
-    private const BESIDE = 'leds?|light|lamps?|dimmer|intensity|brightness|level|colour|emitters?|value|control|channel|pixels?|px|cells?|segments?|sections?|seg|zones?|heads?|part|group|area|section|module|tube|bar|eye|dot|of|no|nr|mix(?:ing)?|fine|coarse|lsb|msb|adjust(?:ment)?|all|total|overall|16 ?bit|8 ?bit|dim|output|chips?';
+    private const BESIDE = 'leds?|light|lamps?|dimmer|intensity|brightness|level|colour|emitters?|value|control|channel|pixels?|px'
+        .'|cells?|segments?|sections?|seg|zones?|heads?|part|group|area|section|module|tube|bar|eye|dot|of|no|nr|mix(?:ing)?|fine'
+        .'|coarse|lsb|msb|adjust(?:ment)?|all|total|overall|16 ?bit|8 ?bit|dim|output|chips?';
 
     /** @return string|null key of the emitter */
     public static function keyOf(string $label): ?string

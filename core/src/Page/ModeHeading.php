@@ -9,7 +9,9 @@ final readonly class ModeHeading
 {
     private const COUNT = '/(?<![\w.-])(\d{1,3})\s*-?\s*(?:dmx\s*)?-?\s*(?:ch|chan|chs|channels?|chn|kanal|kanäle)(?![a-z])/iu';
     private const NAMED = '/^(?:dmx\s*)?(?:channel\s*)?mode\s*[:#-]?\s*(?:[a-z]|\d{1,2}|[ivx]{1,4})(?:\s*[:(\[\/-].*)?$/iu';
-    private const KIND = '/^(?:the\s+)?(?:basic|standard|simple|extended|advanced|full|short|long|reduced|compact|small|large|normal|rich|wide|tour|pixel|rgbw?a?|minimal|complete|personality|mini|maxi|easy|expert|professional|economy|light|super)\s+(?:dmx\s+)?(?:mode|personality)(?:\s*[:(\[-].*)?$/iu';
+    private const KIND = '/^(?:the\s+)?(?:basic|standard|simple|extended|advanced|full|short|long|reduced|compact|small|large|normal'
+        .'|rich|wide|tour|pixel|rgbw?a?|minimal|complete|personality|mini|maxi|easy|expert|professional|economy|light'
+        .'|super)\s+(?:dmx\s+)?(?:mode|personality)(?:\s*[:(\[-].*)?$/iu';
 
     public function __construct(public string $name, public ?int $count)
     {

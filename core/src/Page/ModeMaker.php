@@ -50,7 +50,7 @@ final class ModeMaker
         $plain = array_diff_key($subjects, $fine);
         $has = static fn (Subject ...$wanted): bool => [] !== array_filter(
             $plain,
-            static fn (Subject $one): bool => \in_array($one, $wanted, true),
+            static fn (Subject $subject): bool => \in_array($subject, $wanted, true),
         );
         foreach ($plain as $offset => $subject) {
             $subjects[$offset] = match (true) {

@@ -20,7 +20,10 @@ final readonly class QuantityText
         'seconds' => 's(?:ec(?:ond)?s?)?\b',
         'duv' => 'duv',
     ];
-    private const FALLING = '/\b(?:fast(?:er|est)?|quick|high|full|bright|max(?:imum)?|open|wide|large|big|far|strong|hard|100 ?%?)\b\s*(?:to|-+>?|>|~|\.\.+|\/|→|\.\.\.)?\s*\b(?:slow(?:er|est)?|low|dark|off|dim|zero|min(?:imum)?|closed?|narrow|small|near|weak|soft|0 ?%?)\b|\bmax(?:imum)?\b[^,;]*\bto\b[^,;]*\bmin|\bdecreas|\bfalling\b|\bfade[- ]?out\b|\bdescending\b/';
+    private const FALLING = '/\b(?:fast(?:er|est)?|quick|high|full|bright|max(?:imum)?|open|wide|large|big|far|strong|hard'
+        .'|100 ?%?)\b\s*(?:to|-+>?|>|~|\.\.+|\/|→|\.\.\.)?\s*\b(?:slow(?:er|est)?|low|dark|off|dim|zero|min(?:imum)?|closed?|narrow'
+        .'|small|near|weak|soft|0 ?%?)\b|\bmax(?:imum)?\b[^,;]*\bto\b[^,;]*\bmin|\bdecreas|\bfalling\b|\bfade[- ]?out\b'
+        .'|\bdescending\b/';
     private const SWEEP = '/\b(?:slow|fast|min|max|up to|increas|decreas|low|high)/';
 
     /** @param bool $isStated whether the words say anything of the amount or its direction */

@@ -9,11 +9,20 @@ use Rigger\Core\Profile\RangeFunction;
 /** What one stretch of a channel does: the channel's subject, and what its own words add to it. */
 final readonly class RangeMeaning
 {
-    private const OFF = '/^(?:(?:strobe|shutter|flash(?:ing)?|effect|gobo|prism|frost|program|auto|sound|macro|function|dimmer|colour|wheel|music|rotation|chase|output|fan|haze|fog|pump|show|beam|led|leds|pan|tilt|iris) )?off$|^(?:no|without) (?:strobe|flash\w*|gobo|prism|frost|colour|program|effect|rotation|sound|macro|shutter|chase|movement|auto|pulse|preset|colour macro|output|haze|fog|shake|show|iris)(?: effect)?$|^0 ?%$/';
-    private const ON = '/^(?:(?:light|lamp|led|leds|full|always|all|strobe|shutter|steady|stay|beam|dimmer|intensity) )?on$|^on\b.*\b(?:light|steady|full)$|^(?:full(?: on| open| bright| brightness| intensity| power)?|steady(?: on| light)?|constant(?: on| light)?|static(?: on| light)?|always light|open(?:ed)?(?: full| light| white)?|(?:shutter|lamp|fully|full|strobe|light|beam|dimmer) open(?:ed)?|led on|100 ?% on|normal|continuous(?: light)?|permanent)$/';
-    private const CLOSED = '/^(?:(?:shutter|lamp|fully|full|light|beam|strobe|dimmer) )?(?:close[ds]?|shut|closing)$|^(?:black ?out|dark(?:ness)?|no light|light off|lamp off|lights? out|close light|led(?:s)? off|light closed?|output off)$|^(?:shutter|light|strobe) (?:blackout|close[ds]?)$/';
+    private const OFF = '/^(?:(?:strobe|shutter|flash(?:ing)?|effect|gobo|prism|frost|program|auto|sound|macro|function|dimmer|colour'
+        .'|wheel|music|rotation|chase|output|fan|haze|fog|pump|show|beam|led|leds|pan|tilt|iris) )?off$|^(?:no|without) (?:strobe'
+        .'|flash\w*|gobo|prism|frost|colour|program|effect|rotation|sound|macro|shutter|chase|movement|auto|pulse|preset|colour macro'
+        .'|output|haze|fog|shake|show|iris)(?: effect)?$|^0 ?%$/';
+    private const ON = '/^(?:(?:light|lamp|led|leds|full|always|all|strobe|shutter|steady|stay|beam|dimmer|intensity) )?on$'
+        .'|^on\b.*\b(?:light|steady|full)$|^(?:full(?: on| open| bright| brightness| intensity| power)?|steady(?: on| light)?'
+        .'|constant(?: on| light)?|static(?: on| light)?|always light|open(?:ed)?(?: full| light| white)?|(?:shutter|lamp|fully|full'
+        .'|strobe|light|beam|dimmer) open(?:ed)?|led on|100 ?% on|normal|continuous(?: light)?|permanent)$/';
+    private const CLOSED = '/^(?:(?:shutter|lamp|fully|full|light|beam|strobe|dimmer) )?(?:close[ds]?|shut|closing)$|^(?:black ?out'
+        .'|dark(?:ness)?|no light|light off|lamp off|lights? out|close light|led(?:s)? off|light closed?|output off)$|^(?:shutter'
+        .'|light|strobe) (?:blackout|close[ds]?)$/';
     private const STOP = '/\bstop(?:s|ped)?\b|\bno rotation\b|\bstill\b|^static$|\bno spin\b|\bhold position\b/';
-    private const SPIN = '/\b(?:rotation|spin\w*|scroll\w*|rainbow|cw|ccw|forward|backward|reverse|flow\w*|turn\w*|endless|continuous|cycle)\b/';
+    private const SPIN = '/\b(?:rotation|spin\w*|scroll\w*|rainbow|cw|ccw|forward|backward|reverse|flow\w*|turn\w*|endless|continuous'
+        .'|cycle)\b/';
 
     private function __construct(public RangeFunction $function, public ?RemarkCode $remark = null, public bool $isStopped = false)
     {
@@ -267,7 +276,9 @@ final readonly class RangeMeaning
     private static function isSweep(string $words): bool
     {
         return 1 === preg_match(
-            '/\b(?:slow\w*|fast\w*|dark\w*|bright\w*|full|min\w*|max\w*|low|high|increas\w*|decreas\w*|open|closed?|wide|narrow|small|large|big|near|far|left|right|up|down|warm|cool|cold|cw|ccw|linear|adjust\w*|proportional|from|to|soft|hard|weak|strong|light|on|off|intensity|dimmer|level|value|speed|continuous|gradual\w*|centre|less|more|smooth\w*)\b/',
+            '/\b(?:slow\w*|fast\w*|dark\w*|bright\w*|full|min\w*|max\w*|low|high|increas\w*|decreas\w*|open|closed?|wide|narrow'
+                .'|small|large|big|near|far|left|right|up|down|warm|cool|cold|cw|ccw|linear|adjust\w*|proportional|from|to|soft|hard'
+                .'|weak|strong|light|on|off|intensity|dimmer|level|value|speed|continuous|gradual\w*|centre|less|more|smooth\w*)\b/',
             $words,
         );
     }

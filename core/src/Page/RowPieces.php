@@ -36,12 +36,12 @@ final class RowPieces
         if (null !== $values) {
             return $pieces;
         }
-        $read = array_values(array_filter($placed, static fn (array $one): bool => ColumnRole::Ignored !== $one[0]->role));
+        $read = array_values(array_filter($placed, static fn (array $row): bool => ColumnRole::Ignored !== $row[0]->role));
 
         return self::ofCells(
-            array_map(static fn (array $one): Cell => $one[1], $read),
+            array_map(static fn (array $row): Cell => $row[1], $read),
             $hasPlain,
-            array_map(static fn (array $one): ColumnRole => $one[0]->role, $read),
+            array_map(static fn (array $row): ColumnRole => $row[0]->role, $read),
         );
     }
 

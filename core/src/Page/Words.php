@@ -9,12 +9,16 @@ final class Words
 {
     private const SPELLINGS = [
         '/\bcolou?rs?\b/' => 'colour', '/\bcolou?r/' => 'colour', '/\bgray\b/' => 'grey', '/\bcent(?:er|re)(?:ed|d)?\b/' => 'centre',
-        '/\bdim(?:mers?|ming|m)?\b\.?/' => 'dimmer', '/\bshutters?\b|\bshut\./' => 'shutter', '/\b(?:strob(?:e|ing|es)?|strb|stroboscope)\b\.?/' => 'strobe',
-        '/\bsp(?:d|eed|eeds)?\b\.?/' => 'speed', '/\bprogr?(?:am(?:me)?s?|s)?\b\.?/' => 'program', '/\bintens?(?:ity|ities)?\b\.?/' => 'intensity',
+        '/\bdim(?:mers?|ming|m)?\b\.?/' => 'dimmer', '/\bshutters?\b|\bshut\./' => 'shutter',
+        '/\b(?:strob(?:e|ing|es)?|strb|stroboscope)\b\.?/' => 'strobe',
+        '/\bsp(?:d|eed|eeds)?\b\.?/' => 'speed', '/\bprogr?(?:am(?:me)?s?|s)?\b\.?/' => 'program',
+        '/\bintens?(?:ity|ities)?\b\.?/' => 'intensity',
         '/\brot(?:at(?:e|es|ing|ion|ions|able))?\b\.?/' => 'rotation', '/\bprogram(?:me)?s\b/' => 'program',
-        '/\bcounter\s*-?\s*clock\s*-?\s*wise\b|\banti\s*-?\s*clock\s*-?\s*wise\b|\bc\.?c\.?w\b\.?|\ba\.?c\.?w\b\.?/' => 'ccw', '/\bclock\s*-?\s*wise\b/' => 'cw',
+        '/\bcounter\s*-?\s*clock\s*-?\s*wise\b|\banti\s*-?\s*clock\s*-?\s*wise\b|\bc\.?c\.?w\b\.?|\ba\.?c\.?w\b\.?/' => 'ccw',
+        '/\bclock\s*-?\s*wise\b/' => 'cw',
         '/\b(?:temp|temperature)\b\.?/' => 'temperature', '/\bfxs?\b/' => 'effect', '/\beffects\b/' => 'effect', '/\bmacros\b/' => 'macro',
-        '/\bmov(?:e|ing|ement|t)?\b\.?/' => 'movement', '/\bfct\b\.?|\bfunc\b\.?|\bfunctions\b/' => 'function', '/\bsens\b\.?|\bsensitiv(?:e|ity)\b/' => 'sensitivity',
+        '/\bmov(?:e|ing|ement|t)?\b\.?/' => 'movement', '/\bfct\b\.?|\bfunc\b\.?|\bfunctions\b/' => 'function',
+        '/\bsens\b\.?|\bsensitiv(?:e|ity)\b/' => 'sensitivity',
     ];
 
     /** Lower case, one spelling, single blanks. */

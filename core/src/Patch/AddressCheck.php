@@ -15,38 +15,38 @@ final readonly class AddressCheck
     {
     }
 
-    /** @param list<Placed> $fixtures in the given order, with different ids */
-    public static function of(array $fixtures): self
+    /** @param list<Placed> $units in the given order, with different ids */
+    public static function of(array $units): self
     {
         $universes = [];
-        foreach ($fixtures as $position => $fixture) {
-            $universes[$fixture->universe][$position] = $fixture;
+        foreach ($units as $position => $unit) {
+            $universes[$unit->universe][$position] = $unit;
         }
         ksort($universes);
 
         $usage = [];
         $pairs = [];
         foreach ($universes as $universe => $members) {
-            $usage[] = UniverseUsage::of($universe, array_map(static fn (Placed $one): Span => $one->span, array_values($members)));
+            $usage[] = UniverseUsage::of($universe, array_map(static fn (Placed $placed): Span => $placed->span, array_values($members)));
             array_push($pairs, ...self::sharing($members));
         }
         usort($pairs, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
 
-        return new self([...array_column($pairs, 2), ...self::overruns($fixtures)], $usage);
+        return new self([...array_column($pairs, 2), ...self::overruns($units)], $usage);
     }
 
     /**
      * How many pairs share slots, counted without making them: of each unit in the order of first slots, those before it that have not
      * ended yet.
      *
-     * @param list<Placed> $fixtures
+     * @param list<Placed> $units
      */
-    public static function pairs(array $fixtures): int
+    public static function pairs(array $units): int
     {
         $begin = $end = [];
-        foreach ($fixtures as $fixture) {
-            $begin[$fixture->universe][] = $fixture->span->first;
-            $end[$fixture->universe][] = $fixture->span->lastInUniverse();
+        foreach ($units as $unit) {
+            $begin[$unit->universe][] = $unit->span->first;
+            $end[$unit->universe][] = $unit->span->lastInUniverse();
         }
         $pairs = 0;
         foreach ($begin as $universe => $firsts) {
@@ -66,7 +66,7 @@ final readonly class AddressCheck
     }
 
     /**
-     * Sweeps the universe from its first slot: a fixture can share only with those that begin before it ends.
+     * Sweeps the universe from its first slot: a unit can share only with those that begin before it ends.
      *
      * @param array<int, Placed> $members by position
      *
@@ -94,16 +94,16 @@ final readonly class AddressCheck
     }
 
     /**
-     * @param list<Placed> $fixtures
+     * @param list<Placed> $units
      *
      * @return list<Relation>
      */
-    private static function overruns(array $fixtures): array
+    private static function overruns(array $units): array
     {
         $overruns = [];
-        foreach ($fixtures as $fixture) {
-            if (!$fixture->span->fits()) {
-                $overruns[] = new Relation(RelationKind::Overrun, $fixture, null, Span::LAST_SLOT + 1, $fixture->span->last());
+        foreach ($units as $unit) {
+            if (!$unit->span->fits()) {
+                $overruns[] = new Relation(RelationKind::Overrun, $unit, null, Span::LAST_SLOT + 1, $unit->span->last());
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Patch;
 
-/** Where the next fixture finds room among those that hang already. */
+/** Where the next unit finds room among those that hang already. */
 final class FreePlace
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Patch;
 
-/** A fixture at its place: which universe, which slots, and in which mode it listens. */
+/** A unit at its place: which universe, which slots, and in which mode it listens. */
 final readonly class Placed
 {
     /** @param string $mode stands for the profile and its mode together: equal texts mean equal charts */

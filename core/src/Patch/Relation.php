@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Patch;
 
-/** What two fixtures that share slots are to each other, or one that runs past the end of its universe (b is null). */
+/** What two units that share slots are to each other, or one that runs past the end of its universe (b is null). */
 final readonly class Relation
 {
     public function __construct(

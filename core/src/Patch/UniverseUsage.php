@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Patch;
 
-/** How much of a universe is taken, counting a slot once however many fixtures share it. */
+/** How much of a universe is taken, counting a slot once however many units share it. */
 final readonly class UniverseUsage
 {
     /** @param array{from: int, to: int}|null $largestGap longest run of free slots, the first of equals; null when full */

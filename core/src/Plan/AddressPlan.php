@@ -6,18 +6,18 @@ namespace Rigger\Core\Plan;
 
 use Rigger\Core\Patch\Place;
 
-/** Where every fixture goes, and which of them somebody has to set anew: each is a climb up a ladder. */
+/** Where every unit goes, and which of them somebody has to set anew: each is a climb up a ladder. */
 final readonly class AddressPlan
 {
     /**
-     * @param list<PlacedFixture> $placed   in the given order
-     * @param list<string>        $unplaced ids, in the given order
+     * @param list<PlannedUnit> $placed   in the given order
+     * @param list<string>      $unplaced ids, in the given order
      */
     private function __construct(public array $placed, public array $unplaced)
     {
     }
 
-    /** Current addresses of unlocked fixtures are ignored: each takes the first fit, in the given order. */
+    /** Current addresses of unlocked units are ignored: each takes the first fit, in the given order. */
     public static function fresh(PlanTask $task): self
     {
         $slots = $task->lockedSlots();
@@ -41,7 +41,7 @@ final readonly class AddressPlan
         return self::of($task, TypeBlocks::places($task, $spare));
     }
 
-    /** Every fixture stays where it is unless it must move; as few are left over, and then as few are moved, as can be. */
+    /** Every unit stays where it is unless it must move; as few are left over, and then as few are moved, as can be. */
     public static function fewest(PlanTask $task): self
     {
         return self::of($task, (new FewestMoves($task))->places());
@@ -49,7 +49,7 @@ final readonly class AddressPlan
 
     public function changes(): int
     {
-        return \count(array_filter($this->placed, static fn (PlacedFixture $one): bool => $one->isChanged));
+        return \count(array_filter($this->placed, static fn (PlannedUnit $unit): bool => $unit->isChanged));
     }
 
     /** The slots that the plan takes. */
@@ -57,8 +57,8 @@ final readonly class AddressPlan
     {
         $slots = new SlotMap($task->universes);
         $places = array_combine(
-            array_map(static fn (PlacedFixture $one): string => '#'.$one->id, $this->placed),
-            array_map(static fn (PlacedFixture $one): Place => $one->place, $this->placed),
+            array_map(static fn (PlannedUnit $unit): string => '#'.$unit->id, $this->placed),
+            array_map(static fn (PlannedUnit $unit): Place => $unit->place, $this->placed),
         );
         foreach ($task->groups as $group) {
             $place = $places['#'.$group->members[0]->id] ?? null;
@@ -80,12 +80,12 @@ final readonly class AddressPlan
             }
         }
         $placed = $unplaced = [];
-        foreach ($task->fixtures as $fixture) {
-            $place = $byId['#'.$fixture->id] ?? null;
+        foreach ($task->units as $unit) {
+            $place = $byId['#'.$unit->id] ?? null;
             if (null === $place) {
-                $unplaced[] = $fixture->id;
+                $unplaced[] = $unit->id;
             } else {
-                $placed[] = new PlacedFixture($fixture->id, $place, !$place->equals($fixture->now));
+                $placed[] = new PlannedUnit($unit->id, $place, !$place->equals($unit->now));
             }
         }
 

@@ -6,12 +6,12 @@ namespace Rigger\Core\Plan;
 
 use Rigger\Core\Patch\Place;
 
-/** Fixtures that share one address: a chain of twins, or one by itself. @internal */
+/** Units that share one address: a chain of twins, or one by itself. @internal */
 final readonly class PlanGroup
 {
     /**
-     * @param list<PlanFixture> $members the head first, then in the given order
-     * @param Place|null        $locked  where a locked member holds it
+     * @param list<PlanUnit> $members the head first, then in the given order
+     * @param Place|null     $locked  where a locked member holds it
      */
     public function __construct(public array $members, public int $footprint, public ?Place $locked)
     {
@@ -20,7 +20,7 @@ final readonly class PlanGroup
     /** How many members would have to be set anew when the group stands there. */
     public function changesAt(Place $place): int
     {
-        return \count(array_filter($this->members, static fn (PlanFixture $one): bool => !$place->equals($one->now)));
+        return \count(array_filter($this->members, static fn (PlanUnit $unit): bool => !$place->equals($unit->now)));
     }
 
     /** @return list<Place> where one of its members is now, each once */

@@ -12,31 +12,31 @@ use Rigger\Core\Patch\Span;
 final readonly class PlanTask
 {
     /**
-     * @param list<PlanFixture> $fixtures in the given order
-     * @param list<PlanGroup>   $groups   by the position of their heads
+     * @param list<PlanUnit>  $units  in the given order
+     * @param list<PlanGroup> $groups by the position of their heads
      */
-    private function __construct(public array $fixtures, public array $groups, public int $universes, public Spacing $spacing)
+    private function __construct(public array $units, public array $groups, public int $universes, public Spacing $spacing)
     {
     }
 
     /**
-     * @param list<PlanFixture> $fixtures with different ids
+     * @param list<PlanUnit> $units with different ids
      *
      * @throws InputError unknown_fixture, twin_circle, twin_mode_differs, out_of_range, locked_clash; fields as in `address.plan`
      */
-    public static function of(array $fixtures, int $universes, Spacing $spacing): self
+    public static function of(array $units, int $universes, Spacing $spacing): self
     {
         $index = [];
-        foreach ($fixtures as $position => $fixture) {
-            $index['#'.$fixture->id] = $position;
+        foreach ($units as $position => $unit) {
+            $index['#'.$unit->id] = $position;
         }
         $heads = [];
-        foreach (array_keys($fixtures) as $position) {
-            $heads[$position] = self::head($fixtures, $index, $position);
+        foreach (array_keys($units) as $position) {
+            $heads[$position] = self::head($units, $index, $position);
         }
-        self::requireAlike($fixtures, $index);
-        self::requireRoomForLocked($fixtures, $universes);
-        $task = new self($fixtures, self::groups($fixtures, $heads), $universes, $spacing);
+        self::requireAlike($units, $index);
+        self::requireRoomForLocked($units, $universes);
+        $task = new self($units, self::groups($units, $heads), $universes, $spacing);
         $task->requireNoLockedClash($heads);
 
         return $task;
@@ -68,14 +68,14 @@ final readonly class PlanTask
     }
 
     /**
-     * @param list<PlanFixture>  $fixtures
+     * @param list<PlanUnit>     $units
      * @param array<string, int> $index
      */
-    private static function head(array $fixtures, array $index, int $position): int
+    private static function head(array $units, array $index, int $position): int
     {
         $seen = [];
         $at = $position;
-        while (null !== $name = $fixtures[$at]->twinOf) {
+        while (null !== $name = $units[$at]->twinOf) {
             if (isset($seen[$at])) {
                 throw InputError::because(
                     'twin_circle',
@@ -91,20 +91,20 @@ final readonly class PlanTask
     }
 
     /**
-     * @param list<PlanFixture>  $fixtures
+     * @param list<PlanUnit>     $units
      * @param array<string, int> $index
      */
-    private static function requireAlike(array $fixtures, array $index): void
+    private static function requireAlike(array $units, array $index): void
     {
-        foreach ($fixtures as $position => $fixture) {
-            $other = null === $fixture->twinOf ? null : $fixtures[$index['#'.$fixture->twinOf]];
-            if (null !== $other && ($other->mode !== $fixture->mode || $other->footprint !== $fixture->footprint)) {
+        foreach ($units as $position => $unit) {
+            $other = null === $unit->twinOf ? null : $units[$index['#'.$unit->twinOf]];
+            if (null !== $other && ($other->mode !== $unit->mode || $other->footprint !== $unit->footprint)) {
                 throw InputError::because(
                     'twin_mode_differs',
                     'fixtures['.$position.'].twinOf',
                     \sprintf(
                         '%s cannot be a twin of %s: twins are of one type in one mode.',
-                        InputError::quote($fixture->id),
+                        InputError::quote($unit->id),
                         InputError::quote($other->id),
                     ),
                 );
@@ -112,48 +112,48 @@ final readonly class PlanTask
         }
     }
 
-    /** @param list<PlanFixture> $fixtures */
-    private static function requireRoomForLocked(array $fixtures, int $universes): void
+    /** @param list<PlanUnit> $units */
+    private static function requireRoomForLocked(array $units, int $universes): void
     {
-        foreach ($fixtures as $position => $fixture) {
-            if (!$fixture->isLocked || null === $fixture->now) {
+        foreach ($units as $position => $unit) {
+            if (!$unit->isLocked || null === $unit->now) {
                 continue;
             }
-            $last = $fixture->now->address + $fixture->footprint - 1;
-            if ($fixture->now->universe > $universes || $last > Span::LAST_SLOT) {
-                throw InputError::outOfRange('fixtures['.$position.'].address', $fixture->now->address, $last > Span::LAST_SLOT
+            $last = $unit->now->address + $unit->footprint - 1;
+            if ($unit->now->universe > $universes || $last > Span::LAST_SLOT) {
+                throw InputError::outOfRange('fixtures['.$position.'].address', $unit->now->address, $last > Span::LAST_SLOT
                     ? \sprintf(
                         'at most %d for %d channels, and it is locked',
-                        Span::LAST_SLOT - $fixture->footprint + 1,
-                        $fixture->footprint,
+                        Span::LAST_SLOT - $unit->footprint + 1,
+                        $unit->footprint,
                     )
-                    : \sprintf('in one of %d universes, and it is locked in universe %d', $universes, $fixture->now->universe));
+                    : \sprintf('in one of %d universes, and it is locked in universe %d', $universes, $unit->now->universe));
             }
         }
     }
 
     /**
-     * @param list<PlanFixture> $fixtures
-     * @param array<int, int>   $heads
+     * @param list<PlanUnit>  $units
+     * @param array<int, int> $heads
      *
      * @return list<PlanGroup>
      */
-    private static function groups(array $fixtures, array $heads): array
+    private static function groups(array $units, array $heads): array
     {
         $members = [];
-        foreach ($fixtures as $position => $fixture) {
+        foreach ($units as $position => $unit) {
             if ($heads[$position] === $position) {
-                $members[$position] = [$fixture];
+                $members[$position] = [$unit];
             }
         }
-        foreach ($fixtures as $position => $fixture) {
+        foreach ($units as $position => $unit) {
             if ($heads[$position] !== $position) {
-                $members[$heads[$position]][] = $fixture;
+                $members[$heads[$position]][] = $unit;
             }
         }
         $groups = [];
         foreach ($members as $group) {
-            $locked = array_values(array_filter($group, static fn (PlanFixture $one): bool => $one->isLocked));
+            $locked = array_values(array_filter($group, static fn (PlanUnit $unit): bool => $unit->isLocked));
             $groups[] = new PlanGroup($group, $group[0]->footprint, $locked[0]->now ?? null);
         }
 
@@ -164,24 +164,24 @@ final readonly class PlanTask
     private function requireNoLockedClash(array $heads): void
     {
         $before = [];
-        foreach ($this->fixtures as $position => $fixture) {
-            if (!$fixture->isLocked || null === $fixture->now) {
+        foreach ($this->units as $position => $unit) {
+            if (!$unit->isLocked || null === $unit->now) {
                 continue;
             }
             foreach ($before as [$other, $place, $footprint]) {
                 $isTwin = $heads[$other] === $heads[$position];
-                $shares = $place->universe === $fixture->now->universe
-                    && $place->address < $fixture->now->address + $fixture->footprint
-                    && $fixture->now->address < $place->address + $footprint;
-                if ($isTwin ? !$place->equals($fixture->now) : $shares) {
+                $shares = $place->universe === $unit->now->universe
+                    && $place->address < $unit->now->address + $unit->footprint
+                    && $unit->now->address < $place->address + $footprint;
+                if ($isTwin ? !$place->equals($unit->now) : $shares) {
                     throw InputError::because('locked_clash', 'fixtures['.$position.'].address', \sprintf(
                         $isTwin ? '%s and its twin %s are locked at different addresses.' : '%s and %s are both locked and share slots.',
-                        InputError::quote($fixture->id),
-                        InputError::quote($this->fixtures[$other]->id),
+                        InputError::quote($unit->id),
+                        InputError::quote($this->units[$other]->id),
                     ));
                 }
             }
-            $before[] = [$position, $fixture->now, $fixture->footprint];
+            $before[] = [$position, $unit->now, $unit->footprint];
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Plan;
 
-/** The addresses at which a fixture may begin: any, or every step-th from the first on. */
+/** The addresses at which a unit may begin: any, or every step-th from the first on. */
 final readonly class Spacing
 {
     private function __construct(public int $first, public int $step)

@@ -27,16 +27,16 @@ final readonly class CompiledRig
 
     public static function of(Rig $rig): self
     {
-        $units = array_map(static fn (Unit $one): PlayedUnit => new PlayedUnit(
-            $one->id,
-            $one->name,
-            $one->place->universe,
-            $one->span(),
-            $one->at->compiled(),
-            $rig->silence($one),
-            $rig->trim($one)->tables($one->mode()),
-            Reversal::InUnit === $one->pan,
-            Reversal::InUnit === $one->tilt,
+        $units = array_map(static fn (Unit $unit): PlayedUnit => new PlayedUnit(
+            $unit->id,
+            $unit->name,
+            $unit->place->universe,
+            $unit->span(),
+            $unit->at->compiled(),
+            $rig->silence($unit),
+            $rig->trim($unit)->tables($unit->mode()),
+            Reversal::InUnit === $unit->pan,
+            Reversal::InUnit === $unit->tilt,
         ), array_values($rig->units));
         $desk = $rig->desk();
 

@@ -9,12 +9,12 @@ use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CellLight;
 use Rigger\Core\Light\Lighting;
 
-/** One fixture on the stage strip: what it shows, or why it shows nothing. */
+/** One unit on the stage strip: what it shows, or why it shows nothing. */
 final readonly class Lamp
 {
     /**
      * @param list<array{cell: int, hex: string|null, brightness: float, flash: float}> $cells
-     * @param list<Cause>                                                               $causes why it is dark, silent or busy with itself; none for one that shines
+     * @param list<Cause>                                                               $causes why it is dark, silent or busy
      */
     private function __construct(
         public string $id,

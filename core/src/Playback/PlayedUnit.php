@@ -9,7 +9,7 @@ use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Rig\Trim;
 
-/** A patched fixture, made ready to answer what it shows. */
+/** A patched unit, made ready to answer what it shows. */
 final readonly class PlayedUnit
 {
     /**

@@ -28,11 +28,15 @@ enum Lineup: string
         if (self::Spread === $this) {
             return self::spread($spots);
         }
-        $along = array_map(fn (Spot $one): float => self::Row === $this ? $one->y : $one->x, $spots);
+        $along = array_map(fn (Spot $spot): float => self::Row === $this ? $spot->y : $spot->x, $spots);
         $middle = round((min($along) + max($along)) / 2, 2);
 
         return array_map(
-            fn (Spot $one): Spot => self::Row === $this ? new Spot($one->x, $middle, $one->height) : new Spot($middle, $one->y, $one->height),
+            fn (Spot $spot): Spot => self::Row === $this ? new Spot(
+                $spot->x,
+                $middle,
+                $spot->height,
+            ) : new Spot($middle, $spot->y, $spot->height),
             $spots,
         );
     }
@@ -77,11 +81,11 @@ enum Lineup: string
     {
         $ends = [$spots[0], $spots[1]];
         $most = -1.0;
-        foreach ($spots as $index => $one) {
+        foreach ($spots as $index => $spot) {
             foreach (\array_slice($spots, $index + 1) as $other) {
-                $distance = hypot($one->x - $other->x, $one->y - $other->y);
+                $distance = hypot($spot->x - $other->x, $spot->y - $other->y);
                 if ($distance > $most) {
-                    [$ends, $most] = [[$one, $other], $distance];
+                    [$ends, $most] = [[$spot, $other], $distance];
                 }
             }
         }

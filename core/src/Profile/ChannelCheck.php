@@ -40,8 +40,8 @@ final class ChannelCheck
         if ([] === $channel->ranges) {
             return [];
         }
-        $low = min(array_map(static fn (Range $one): int => min($one->from, $one->to), $channel->ranges));
-        $high = max(array_map(static fn (Range $one): int => max($one->from, $one->to), $channel->ranges));
+        $low = min(array_map(static fn (Range $range): int => min($range->from, $range->to), $channel->ranges));
+        $high = max(array_map(static fn (Range $range): int => max($range->from, $range->to), $channel->ranges));
         $found = [];
         if (100 === $high) {
             $found[] = [FindingCode::LooksPercent, '%s ends at 100: these look like percent, and values run to 255.'];
@@ -54,13 +54,13 @@ final class ChannelCheck
         }
 
         return array_map(
-            static fn (array $one): ChartFinding => ChartFinding::ofValues(
-                $one[0],
+            static fn (array $row): ChartFinding => ChartFinding::ofValues(
+                $row[0],
                 $mode,
                 $channel,
                 $low,
                 $high,
-                \sprintf($one[1], $channel->title()),
+                \sprintf($row[1], $channel->title()),
             ),
             $found,
         );

@@ -40,7 +40,10 @@ final class ChartChange
         if (!self::same($before->record, $after->record)) {
             $changes[] = 'what is noted beside the chart changed';
         }
-        $keys = static fn (FixtureProfile $one): array => array_map(static fn (Emitter $emitter): string => $emitter->key, $one->emitters);
+        $keys = static fn (FixtureProfile $profile): array => array_map(
+            static fn (Emitter $emitter): string => $emitter->key,
+            $profile->emitters,
+        );
         foreach (array_diff($keys($after), $keys($before)) as $key) {
             $changes[] = 'emitter '.$key.' added';
         }
@@ -104,9 +107,9 @@ final class ChartChange
 
     private static function channel(Channel $was, Channel $is): string
     {
-        $lines = static fn (Channel $one): array => array_map(
+        $lines = static fn (Channel $channel): array => array_map(
             static fn (Range $range): string => $range->span().' '.$range->title(),
-            $one->ranges,
+            $channel->ranges,
         );
         $gained = array_diff($lines($is), $lines($was));
         $lost = array_diff($lines($was), $lines($is));

@@ -42,7 +42,7 @@ final readonly class ChartRecord
     public function reopening(ChartFinding $finding): self
     {
         return new self(
-            array_values(array_filter($this->accepted, static fn (Acceptance $one): bool => !$one->isOf($finding))),
+            array_values(array_filter($this->accepted, static fn (Acceptance $acceptance): bool => !$acceptance->isOf($finding))),
             $this->observed,
             $this->untried,
         );
@@ -62,7 +62,10 @@ final readonly class ChartRecord
     /** @param list<Note> $notes none takes the observation away */
     public function observing(ChannelPlace $place, array $notes): self
     {
-        $others = array_values(array_filter($this->observed, static fn (Observation $one): bool => !$one->place->equals($place)));
+        $others = array_values(array_filter(
+            $this->observed,
+            static fn (Observation $observation): bool => !$observation->place->equals($place),
+        ));
 
         return new self(
             $this->accepted,
@@ -89,9 +92,9 @@ final readonly class ChartRecord
     public function toArray(): array
     {
         return array_filter([
-            'accepted' => array_map(static fn (Acceptance $one): array => $one->toArray(), $this->accepted),
-            'observed' => array_map(static fn (Observation $one): array => $one->toArray(), $this->observed),
-            'untried' => array_map(static fn (ChannelPlace $one): array => $one->toArray(), $this->untried),
+            'accepted' => array_map(static fn (Acceptance $acceptance): array => $acceptance->toArray(), $this->accepted),
+            'observed' => array_map(static fn (Observation $observation): array => $observation->toArray(), $this->observed),
+            'untried' => array_map(static fn (ChannelPlace $place): array => $place->toArray(), $this->untried),
         ]);
     }
 }

@@ -34,7 +34,8 @@ enum FindingCode: string
         return match ($this) {
             self::RangeOverlap, self::RangeOutside, self::RangeBackwards, self::ChannelMissing, self::ChannelTwice,
             self::CountDiffers, self::FineWithoutCoarse, self::EmitterUnknown => Severity::Error,
-            self::RangeGap, self::FineTwice, self::NoLight, self::LooksPercent, self::LooksSevenBit, self::LooksOneBased => Severity::Warning,
+            self::RangeGap, self::FineTwice, self::NoLight, self::LooksPercent, self::LooksSevenBit,
+            self::LooksOneBased => Severity::Warning,
             self::TopIsNotFull, self::ZeroIsDark, self::ResetInReach, self::FastFlash => Severity::Caution,
             self::Unlabelled => Severity::Note,
         };

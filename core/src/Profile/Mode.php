@@ -95,7 +95,7 @@ final readonly class Mode
     /** Whether anything in it can make light (an effect, a hazer or a motor cannot). */
     public function canGiveLight(): bool
     {
-        return $this->has(...array_filter(RangeFunction::cases(), static fn (RangeFunction $one): bool => $one->givesLight()));
+        return $this->has(...array_filter(RangeFunction::cases(), static fn (RangeFunction $function): bool => $function->givesLight()));
     }
 
     /** @return list<int> the cells that its channels name, ascending; [1] when it has none */

@@ -19,7 +19,7 @@ final readonly class Observation
     {
         return [
             ...$this->place->toArray(),
-            'notes' => array_map(static fn (Note $one): array => ['value' => $one->value, 'what' => $one->what], $this->notes),
+            'notes' => array_map(static fn (Note $note): array => ['value' => $note->value, 'what' => $note->what], $this->notes),
         ];
     }
 }

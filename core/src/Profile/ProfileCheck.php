@@ -58,7 +58,7 @@ final class ProfileCheck
     private static function structure(Mode $mode): array
     {
         $findings = [];
-        $times = array_count_values(array_map(static fn (Channel $one): int => $one->offset, $mode->channels));
+        $times = array_count_values(array_map(static fn (Channel $channel): int => $channel->offset, $mode->channels));
         for ($offset = 1, $last = [] === $times ? 0 : max(array_keys($times)); $offset <= $last; ++$offset) {
             $count = $times[$offset] ?? 0;
             if (0 === $count) {

@@ -38,8 +38,8 @@ final class ProfileReader
             $in->has('unit') ? UnitSettingReader::read($in->raw('unit'), $in->path('unit')) : null,
             $in->has('record') ? ChartRecordReader::read($in->raw('record'), $in->path('record')) : null,
         );
-        self::refuseRepeats(array_map(static fn (Emitter $one): string => $one->key, $profile->emitters), $in->path('emitters'));
-        self::refuseRepeats(array_map(static fn (Mode $one): string => $one->key, $profile->modes), $in->path('modes'));
+        self::refuseRepeats(array_map(static fn (Emitter $emitter): string => $emitter->key, $profile->emitters), $in->path('emitters'));
+        self::refuseRepeats(array_map(static fn (Mode $mode): string => $mode->key, $profile->modes), $in->path('modes'));
 
         return $profile;
     }

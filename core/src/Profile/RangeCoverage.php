@@ -50,7 +50,7 @@ final class RangeCoverage
     /** @return list<array{int, int}> runs of values 0 to 255 that no range covers, ascending */
     public static function gaps(Channel $channel): array
     {
-        $ranges = array_filter($channel->ranges, static fn (Range $one): bool => $one->isReachable());
+        $ranges = array_filter($channel->ranges, static fn (Range $range): bool => $range->isReachable());
         usort($ranges, static fn (Range $one, Range $other): int => $one->from <=> $other->from);
         $gaps = [];
         $next = 0;

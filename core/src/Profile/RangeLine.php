@@ -192,11 +192,12 @@ final class RangeLine
         $known = [
             ...RangeFunction::words(),
             ...array_keys(self::ALIASES),
-            ...array_map(static fn (Emitter $one): string => $one->key, $emitters),
+            ...array_map(static fn (Emitter $emitter): string => $emitter->key, $emitters),
         ];
+        $start = substr($word, 0, 50);
         usort(
             $known,
-            static fn (string $one, string $other): int => levenshtein(substr($word, 0, 50), $one) <=> levenshtein(substr($word, 0, 50), $other),
+            static fn (string $one, string $other): int => levenshtein($start, $one) <=> levenshtein($start, $other),
         );
 
         throw self::refuse(\sprintf(

@@ -64,8 +64,11 @@ final readonly class UnitSetting
         if (null !== $this->revertsAfter) {
             $lines[] = ['Reverts', \sprintf('after %s s without a key', Wording::number($this->revertsAfter))];
         }
-        $entries = ['Listens to a desk' => $this->remote, 'Runs by itself' => $this->byItself, 'Leads others' => $this->leader, 'Follows a leader' => $this->follower,
-            'Switch 10' => $this->tenthSwitch, 'Curve' => $this->curveByLevel, 'At power-on' => $this->powerOn];
+        $entries = [
+            'Listens to a desk' => $this->remote, 'Runs by itself' => $this->byItself, 'Leads others' => $this->leader,
+            'Follows a leader' => $this->follower, 'Switch 10' => $this->tenthSwitch, 'Curve' => $this->curveByLevel,
+            'At power-on' => $this->powerOn,
+        ];
         foreach ($entries as $about => $words) {
             if (null !== $words) {
                 $lines[] = [$about, $words];
@@ -85,16 +88,19 @@ final readonly class UnitSetting
      */
     private static function legends(array $legends): array
     {
-        return array_map(static fn (Legend $one): array => $one->toArray(), $legends);
+        return array_map(static fn (Legend $legend): array => $legend->toArray(), $legends);
     }
 
     /** @return array<string, mixed>|\stdClass */
     public function toArray(): array|\stdClass
     {
         $document = array_filter([
-            'buttons' => $this->buttons, 'letters' => self::legends($this->letters), 'save' => $this->save?->value, 'saveSeconds' => $this->saveSeconds,
-            'revertsAfter' => $this->revertsAfter, 'remote' => $this->remote, 'byItself' => $this->byItself, 'leader' => $this->leader, 'follower' => $this->follower,
-            'tenthSwitch' => $this->tenthSwitch, 'lamps' => self::legends($this->lamps), 'curveByLevel' => $this->curveByLevel, 'powerOn' => $this->powerOn,
+            'buttons' => $this->buttons, 'letters' => self::legends($this->letters), 'save' => $this->save?->value,
+            'saveSeconds' => $this->saveSeconds,
+            'revertsAfter' => $this->revertsAfter, 'remote' => $this->remote, 'byItself' => $this->byItself, 'leader' => $this->leader,
+            'follower' => $this->follower,
+            'tenthSwitch' => $this->tenthSwitch, 'lamps' => self::legends($this->lamps), 'curveByLevel' => $this->curveByLevel,
+            'powerOn' => $this->powerOn,
             'keys' => $this->keys?->value, 'keysTop' => $this->keysTop,
         ], static fn (mixed $value): bool => null !== $value && [] !== $value);
 

@@ -10,7 +10,7 @@ use Rigger\Core\Input\InputError;
 final class Limits
 {
     public const NAME = 80;
-    public const FIXTURES = 2000;
+    public const UNITS = 2000;
     public const LOOKS = 2000;
     public const LINKS = 200;
     public const UNIVERSES = 63999;
@@ -49,7 +49,7 @@ final class Limits
      */
     public static function groups(array $groups, string $field): array
     {
-        $names = array_values(array_unique(array_map(static fn (string $one): string => self::name($one, $field), $groups)));
+        $names = array_values(array_unique(array_map(static fn (string $group): string => self::name($group, $field), $groups)));
         if (\count($names) > self::GROUPS) {
             throw InputError::because(
                 'out_of_range',

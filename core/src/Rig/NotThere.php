@@ -17,7 +17,7 @@ final class NotThere extends \RuntimeException implements CoreException
 
     public static function unit(): self
     {
-        return new self('This fixture');
+        return new self('This unit');
     }
 
     public static function link(): self

@@ -57,11 +57,11 @@ final class Refit
     private static function curves(array $curves, Mode $old, Mode $new): array
     {
         $carried = [];
-        foreach ($curves as $one) {
-            $name = $old->channel($one->channel)?->label;
+        foreach ($curves as $curve) {
+            $name = $old->channel($curve->channel)?->label;
             foreach ($new->byOffset() as $channel) {
                 if ($channel->label === $name && !isset($carried[$channel->offset])) {
-                    $carried[$channel->offset] = new ChannelCurve($channel->offset, $one->curve);
+                    $carried[$channel->offset] = new ChannelCurve($channel->offset, $curve->curve);
                     break;
                 }
             }

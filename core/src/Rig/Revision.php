@@ -95,7 +95,7 @@ final class Revision
     {
         return $this->faults[$mode->key] ??= array_values(array_filter(
             ProfileCheck::ofMode($this->profile, $mode),
-            static fn (ChartFinding $one): bool => \in_array($one->code->severity(), [Severity::Error, Severity::Warning], true),
+            static fn (ChartFinding $finding): bool => \in_array($finding->code->severity(), [Severity::Error, Severity::Warning], true),
         ));
     }
 
@@ -128,7 +128,7 @@ final class Revision
     /** @return list<Mode> those that a unit can be set to: with a channel at least */
     public function usableModes(): array
     {
-        return array_values(array_filter($this->profile->modes, static fn (Mode $one): bool => $one->footprint() > 0));
+        return array_values(array_filter($this->profile->modes, static fn (Mode $mode): bool => $mode->footprint() > 0));
     }
 
     public function follows(self $other): bool

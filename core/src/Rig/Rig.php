@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Rig;
 
 use Rigger\Core\Desk\Desk;
-use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Patch\AddressCheck;
@@ -60,8 +60,8 @@ final class Rig
     /** @var array<int, Occupancy> by universe */
     private array $occupancies = [];
     private ?DeskMap $map = null;
-    /** @var list<DeskFixture>|null */
-    private ?array $deskFixtures = null;
+    /** @var list<DeskUnit>|null */
+    private ?array $deskUnits = null;
     /** @var array<string, TwinGroup>|null by twin key */
     private ?array $groups = null;
 
@@ -88,17 +88,17 @@ final class Rig
     ) {
         $this->name = $name;
         $this->desk = $desk;
-        foreach ($units as $one) {
-            $this->units[$one->id] = $one;
+        foreach ($units as $unit) {
+            $this->units[$unit->id] = $unit;
         }
-        foreach ($links as $one) {
-            $this->links[$one->id] = $one;
+        foreach ($links as $link) {
+            $this->links[$link->id] = $link;
         }
-        foreach ($supports as $one) {
-            $this->supports[$one->id] = $one;
+        foreach ($supports as $support) {
+            $this->supports[$support->id] = $support;
         }
-        foreach ($typeCurves as $one) {
-            $this->typeCurves[$one->typeId.'/'.$one->mode] = $one;
+        foreach ($typeCurves as $curve) {
+            $this->typeCurves[$curve->typeId.'/'.$curve->mode] = $curve;
         }
         $this->looks = self::byMemory($looks);
     }
@@ -141,7 +141,7 @@ final class Rig
     public function addresses(): AddressCheck
     {
         return $this->addresses ??= AddressCheck::of(array_map(
-            static fn (Unit $one): \Rigger\Core\Patch\Placed => $one->placed(),
+            static fn (Unit $unit): \Rigger\Core\Patch\Placed => $unit->placed(),
             array_values($this->units),
         ));
     }
@@ -165,16 +165,16 @@ final class Rig
     public function occupancy(int $universe): Occupancy
     {
         return $this->occupancies[$universe] ??= Occupancy::of(array_map(
-            static fn (Unit $one): Span => $one->span(),
-            array_filter($this->units, static fn (Unit $one): bool => $one->place->universe === $universe),
+            static fn (Unit $unit): Span => $unit->span(),
+            array_filter($this->units, static fn (Unit $unit): bool => $unit->place->universe === $universe),
         ));
     }
 
-    /** @return list<DeskFixture> units as the desk's map takes them */
-    public function deskFixtures(): array
+    /** @return list<DeskUnit> units as the desk's map takes them */
+    public function deskUnits(): array
     {
-        return $this->deskFixtures ??= array_map(
-            static fn (Unit $one): DeskFixture => new DeskFixture($one->placed(), $one->mode()->labels()),
+        return $this->deskUnits ??= array_map(
+            static fn (Unit $unit): DeskUnit => new DeskUnit($unit->placed(), $unit->mode()->labels()),
             array_values($this->units),
         );
     }
@@ -183,7 +183,7 @@ final class Rig
     {
         $desk = $this->desk();
 
-        return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskFixtures());
+        return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskUnits());
     }
 
     /** The unit and those that move with it: of one chart in one mode at one address. */
@@ -197,8 +197,8 @@ final class Rig
     {
         if (null === $this->groups) {
             $members = [];
-            foreach ($this->units as $one) {
-                $members[$one->twinKey()][] = $one;
+            foreach ($this->units as $unit) {
+                $members[$unit->twinKey()][] = $unit;
             }
             $this->groups = array_map(static fn (array $units): TwinGroup => new TwinGroup($units), $members);
         }
@@ -236,21 +236,21 @@ final class Rig
     {
         $rig = clone $this;
         $same = static fn (?object $mine, ?object $theirs): bool => serialize($mine) === serialize($theirs);
-        foreach ($rig->units as $id => $one) {
+        foreach ($rig->units as $id => $unit) {
             $there = $other->units[$id] ?? null;
-            $rig->units[$id] = null !== $there && $one->equals($there) ? $there : $one;
+            $rig->units[$id] = null !== $there && $unit->equals($there) ? $there : $unit;
         }
-        foreach ($rig->links as $id => $one) {
-            $rig->links[$id] = $same($one, $other->links[$id] ?? null) ? $other->links[$id] : $one;
+        foreach ($rig->links as $id => $link) {
+            $rig->links[$id] = $same($link, $other->links[$id] ?? null) ? $other->links[$id] : $link;
         }
-        foreach ($rig->looks as $id => $one) {
-            $rig->looks[$id] = $same($one, $other->looks[$id] ?? null) ? $other->looks[$id] : $one;
+        foreach ($rig->looks as $id => $look) {
+            $rig->looks[$id] = $same($look, $other->looks[$id] ?? null) ? $other->looks[$id] : $look;
         }
-        foreach ($rig->supports as $id => $one) {
-            $rig->supports[$id] = $same($one, $other->supports[$id] ?? null) ? $other->supports[$id] : $one;
+        foreach ($rig->supports as $id => $support) {
+            $rig->supports[$id] = $same($support, $other->supports[$id] ?? null) ? $other->supports[$id] : $support;
         }
-        foreach ($rig->typeCurves as $key => $one) {
-            $rig->typeCurves[$key] = $same($one, $other->typeCurves[$key] ?? null) ? $other->typeCurves[$key] : $one;
+        foreach ($rig->typeCurves as $key => $curve) {
+            $rig->typeCurves[$key] = $same($curve, $other->typeCurves[$key] ?? null) ? $other->typeCurves[$key] : $curve;
         }
         $rig->desk = $same($rig->desk, $other->desk) ? $other->desk : $rig->desk;
 
@@ -298,7 +298,7 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->units[$id]);
-        $rig->looks = array_map(static fn (Look $one): Look => isset($one->values[$id]) ? $one->without($id) : $one, $rig->looks);
+        $rig->looks = array_map(static fn (Look $look): Look => isset($look->values[$id]) ? $look->without($id) : $look, $rig->looks);
 
         return $rig;
     }
@@ -316,7 +316,10 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->links[$id]);
-        $rig->units = array_map(static fn (Unit $one): Unit => $one->linkId === $id ? $one->listeningTo(null, null) : $one, $rig->units);
+        $rig->units = array_map(
+            static fn (Unit $unit): Unit => $unit->linkId === $id ? $unit->listeningTo(null, null) : $unit,
+            $rig->units,
+        );
 
         return $rig;
     }
@@ -374,7 +377,7 @@ final class Rig
     private function another(): self
     {
         $rig = clone $this;
-        $rig->addresses = $rig->map = $rig->deskFixtures = $rig->groups = $rig->relations = null;
+        $rig->addresses = $rig->map = $rig->deskUnits = $rig->groups = $rig->relations = null;
         $rig->occupancies = [];
 
         return $rig;

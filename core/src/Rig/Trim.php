@@ -31,9 +31,9 @@ final readonly class Trim
     public function tables(Mode $mode): array
     {
         $tables = [];
-        foreach ($this->curves as $one) {
-            if (null !== $mode->channel($one->channel) && !$one->curve->isPlain()) {
-                $tables[$one->channel - 1] = Travel::of($one->curve)->table();
+        foreach ($this->curves as $curve) {
+            if (null !== $mode->channel($curve->channel) && !$curve->curve->isPlain()) {
+                $tables[$curve->channel - 1] = Travel::of($curve->curve)->table();
             }
         }
         foreach ($mode->byOffset() as $channel) {
@@ -51,7 +51,11 @@ final readonly class Trim
     {
         $coarse = $channel->isFine() ? $mode->channel((int) $channel->fineOf) : $channel;
 
-        return null !== $coarse
-                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                        && (Reversal::InSoftware === $this->pan && $coarse->has(RangeFunction::Pan) || Reversal::InSoftware === $this->tilt && $coarse->has(RangeFunction::Tilt));
+        if (null === $coarse) {
+            return false;
+        }
+
+        return (Reversal::InSoftware === $this->pan && $coarse->has(RangeFunction::Pan))
+            || (Reversal::InSoftware === $this->tilt && $coarse->has(RangeFunction::Tilt));
     }
 }

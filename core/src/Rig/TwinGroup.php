@@ -26,8 +26,8 @@ final readonly class TwinGroup
     /** Whether no plan may give it another address. */
     public function isLocked(): bool
     {
-        foreach ($this->units as $one) {
-            if ($one->isLocked) {
+        foreach ($this->units as $unit) {
+            if ($unit->isLocked) {
                 return true;
             }
         }
@@ -38,12 +38,12 @@ final readonly class TwinGroup
     /** @return non-empty-list<string> */
     public function ids(): array
     {
-        return array_map(static fn (Unit $one): string => $one->id, $this->units);
+        return array_map(static fn (Unit $unit): string => $unit->id, $this->units);
     }
 
     /** "Drum 1 and Drum 2". */
     public function names(): string
     {
-        return implode(' and ', array_map(static fn (Unit $one): string => $one->name, $this->units));
+        return implode(' and ', array_map(static fn (Unit $unit): string => $unit->name, $this->units));
     }
 }

@@ -12,7 +12,7 @@ use Rigger\Core\Position\Spot;
 use Rigger\Core\Profile\Mode;
 
 /**
- * A fixture that hangs: which chart it follows, in which mode, where it listens, and what is noted of it. Each change gives another one.
+ * A unit that hangs: which chart it follows, in which mode, where it listens, and what is noted of it. Each change gives another one.
  */
 final class Unit
 {
@@ -141,8 +141,10 @@ final class Unit
     /** @return list<mixed> what is kept of it as plain values */
     private function noted(): array
     {
-        return [$this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height, $this->number, $this->groups, $this->note,
-            $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons];
+        return [
+            $this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height,
+            $this->number, $this->groups, $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons,
+        ];
     }
 
     public function renamed(string $name): self
@@ -166,7 +168,7 @@ final class Unit
         return $this->becoming($this->at->revision, $mode);
     }
 
-    /** Another fixture hangs there from now on, with a chart of its own. */
+    /** It is another fixture from now on, with a chart of its own. */
     public function becoming(Revision $revision, string $mode): self
     {
         $unit = $this->unset();

@@ -47,7 +47,8 @@ final class AddressTopicsTest extends TopicTestCase
             'duplicate',
             'fixtures[1].id',
             'address.check',
-            '{"fixtures":[{"id":"7","universe":1,"address":1,"mode":"m","footprint":1},{"id":"7","universe":1,"address":9,"mode":"m","footprint":1}]}',
+            '{"fixtures":[{"id":"7","universe":1,"address":1,"mode":"m","footprint":1},'
+                .'{"id":"7","universe":1,"address":9,"mode":"m","footprint":1}]}',
         ];
         yield 'universe 0' => [
             'out_of_range',
@@ -95,7 +96,8 @@ final class AddressTopicsTest extends TopicTestCase
 
     public function testOverrunsComeLastAndTheSharedSpanStopsAt512(): void
     {
-        $json = '{"fixtures":[{"id":"a","universe":1,"address":510,"mode":"m","footprint":9},{"id":"b","universe":1,"address":511,"mode":"m","footprint":9}]}';
+        $json = '{"fixtures":[{"id":"a","universe":1,"address":510,"mode":"m","footprint":9},'
+            .'{"id":"b","universe":1,"address":511,"mode":"m","footprint":9}]}';
         self::assertAnswer('{"relations":[{"kind":"clash","a":"a","b":"b","universe":1,"from":511,"to":512},'
             .'{"kind":"overrun","a":"a","universe":1,"from":513,"to":518},{"kind":"overrun","a":"b","universe":1,"from":513,"to":519}],'
             .'"usage":[{"universe":1,"used":3,"free":509,"largestGap":{"from":1,"to":509}}]}', 'address.check', $json);
@@ -178,7 +180,7 @@ final class AddressTopicsTest extends TopicTestCase
             );
             $told = array_filter(
                 AddressCheck::of($fixtures)->relations,
-                static fn (Relation $one): bool => RelationKind::Overrun !== $one->kind,
+                static fn (Relation $relation): bool => RelationKind::Overrun !== $relation->kind,
             );
             self::assertSame(\count($told), AddressCheck::pairs($fixtures));
         }

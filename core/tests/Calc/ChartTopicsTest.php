@@ -56,7 +56,10 @@ final class ChartTopicsTest extends TopicTestCase
 
         self::assertSame(
             $ranges,
-            array_map(static fn (array $one): array => [$one['from'], $one['to'], $one['function']], $modes[0]['channels'][0]['ranges']),
+            array_map(
+                static fn (array $range): array => [$range['from'], $range['to'], $range['function']],
+                $modes[0]['channels'][0]['ranges'],
+            ),
         );
     }
 

@@ -38,7 +38,7 @@ final class DeskPlanTopicTest extends TopicTestCase
     private static function wish(string $id, array $wants, array $modes, ?string $with = null): array
     {
         $listed = array_map(
-            static fn (string $key, array $one): array => ['key' => $key, 'footprint' => $one[0], 'functions' => $one[1]],
+            static fn (string $key, array $mode): array => ['key' => $key, 'footprint' => $mode[0], 'functions' => $mode[1]],
             array_keys($modes),
             $modes,
         );
@@ -174,7 +174,7 @@ final class DeskPlanTopicTest extends TopicTestCase
         $answer = self::compute('desk.plan', self::json($desk, $wishes));
         self::assertIsArray($answer);
         $said = array_map(
-            static fn (array $one): string => \sprintf('%s %s %s@%d', $one['id'], $one['mode'], $one['button'] ?? '-', $one['address']),
+            static fn (array $row): string => \sprintf('%s %s %s@%d', $row['id'], $row['mode'], $row['button'] ?? '-', $row['address']),
             $answer['assigned'],
         );
         foreach ($answer['unassigned'] as $one) {

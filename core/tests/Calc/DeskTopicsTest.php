@@ -95,12 +95,12 @@ final class DeskTopicsTest extends TopicTestCase
         self::assertSame(
             $expected,
             array_map(
-                static fn (array $one): string => \sprintf(
+                static fn (array $strip): string => \sprintf(
                     '%s/%d/%d@%d',
-                    $one['button'] ?? '-',
-                    $one['page'],
-                    $one['fader'],
-                    $one['address'],
+                    $strip['button'] ?? '-',
+                    $strip['page'],
+                    $strip['fader'],
+                    $strip['address'],
                 ),
                 $strips,
             ),
@@ -176,12 +176,12 @@ final class DeskTopicsTest extends TopicTestCase
     public function testSaysWhatWillSurprise(array $desk, array $fixtures, array $expected): void
     {
         $said = array_map(
-            static fn (array $one): string => \sprintf(
+            static fn (array $finding): string => \sprintf(
                 '%s %s %s %s',
-                $one['severity'],
-                $one['code'],
-                $one['fixture'],
-                implode(',', $one['channels']),
+                $finding['severity'],
+                $finding['code'],
+                $finding['fixture'],
+                implode(',', $finding['channels']),
             ),
             self::map($desk, $fixtures)['findings'],
         );
@@ -211,8 +211,12 @@ final class DeskTopicsTest extends TopicTestCase
             self::fixture('left', 29, ['y']),
         ];
         $json = self::scene($fixtures, ['b' => [0, 0, 0, 0, 0, 0, 0, 9, 0], 'a' => [10, 0], 'far' => [0, 7, 8], 'u2' => [5]]);
-        self::assertAnswer('{"steps":[{"button":1,"page":1,"fader":1,"value":10,"label":"c1"},{"button":2,"page":2,"fader":1,"value":9,"label":"c8"},{"button":10,"page":2,"fader":7,"value":7,"label":"c2"}],'
-            .'"unreachable":[{"fixture":"far","channel":3,"value":8},{"fixture":"u2","channel":1,"value":5}]}', 'desk.program', $json);
+        self::assertAnswer(
+            '{"steps":[{"button":1,"page":1,"fader":1,"value":10,"label":"c1"},'
+                .'{"button":2,"page":2,"fader":1,"value":9,"label":"c8"},{"button":10,"page":2,"fader":7,"value":7,"label":"c2"}],'
+                .'"unreachable":[{"fixture":"far","channel":3,"value":8},{"fixture":"u2","channel":1,"value":5}]}',
+            'desk.program', $json,
+        );
     }
 
     public function testTwinsMustAgreeAndAreOneFader(): void

@@ -83,7 +83,7 @@ final class LightEvaluateTest extends TopicTestCase
         self::assertSame([null, null, null, 0], [$dark['x'], $dark['y'], $dark['hex'], $dark['brightness']]);
         self::assertSame(
             [[1, 0, 'dimmer_down'], [5, 9, 'closed'], [null, null, 'no_colour']],
-            array_map(static fn (array $one): array => [$one['channel'], $one['value'], $one['reason']], $dark['dark']),
+            array_map(static fn (array $row): array => [$row['channel'], $row['value'], $row['reason']], $dark['dark']),
         );
         self::assertStringContainsString('Shutter (5) at 9 is in Closed, 0–23', $dark['dark'][1]['message']);
     }

@@ -56,7 +56,8 @@ final class PlanTopicsTest extends TopicTestCase
             ' 3',
         ];
         yield 'fewest: the short one moves when only it finds a place' => [
-            '{"id":"long","mode":"m","footprint":300,"universe":1,"address":1},{"id":"short","mode":"n","footprint":5,"universe":1,"address":300}',
+            '{"id":"long","mode":"m","footprint":300,"universe":1,"address":1},'
+                .'{"id":"short","mode":"n","footprint":5,"universe":1,"address":300}',
             '"spacing":{"kind":"packed"},"goal":"fewest"',
             'long 1.1 short 1.301*',
             ' 1',
@@ -68,13 +69,15 @@ final class PlanTopicsTest extends TopicTestCase
             ' 1',
         ];
         yield 'fewest: twins gather where one of them stands' => [
-            '{"id":"a","mode":"m","footprint":4,"universe":1,"address":7},{"id":"b","mode":"m","footprint":4,"universe":1,"address":40,"twinOf":"a"}',
+            '{"id":"a","mode":"m","footprint":4,"universe":1,"address":7},'
+                .'{"id":"b","mode":"m","footprint":4,"universe":1,"address":40,"twinOf":"a"}',
             '"spacing":{"kind":"packed"},"goal":"fewest"',
             'a 1.7 b 1.7*',
             ' 1',
         ];
         yield 'fewest: two in the way of one' => [
-            '{"id":"a","mode":"m","footprint":9,"universe":1,"address":1},{"id":"b","mode":"n","footprint":30,"universe":1,"address":5},{"id":"c","mode":"m","footprint":9,"universe":1,"address":30}',
+            '{"id":"a","mode":"m","footprint":9,"universe":1,"address":1},{"id":"b","mode":"n","footprint":30,"universe":1,"address":5},'
+                .'{"id":"c","mode":"m","footprint":9,"universe":1,"address":30}',
             '"spacing":{"kind":"packed"},"goal":"fewest"',
             'a 1.1 b 1.39* c 1.30',
             ' 1',
@@ -91,10 +94,7 @@ final class PlanTopicsTest extends TopicTestCase
     public function testAPlanIsMade(string $fixtures, string $more, string $placed, string $rest): void
     {
         $more = str_contains($more, 'universes') ? $more : '"universes":1,'.$more;
-        /**
-         * @var array{placed: list<array{id: string, universe: int, address: int, changed: bool}>, unplaced: list<string>, changes: int}
-         *                                                                                                                               $plan
-         */
+        /** @var array{placed: list<array{id: string, universe: int, address: int, changed: bool}>, unplaced: list<string>, changes: int} */
         $plan = self::compute('address.plan', '{"fixtures":['.$fixtures.'],'.$more.'}');
 
         self::assertSame(
@@ -102,7 +102,7 @@ final class PlanTopicsTest extends TopicTestCase
             implode(
                 ' ',
                 array_map(
-                    static fn (array $one): string => $one['id'].' '.$one['universe'].'.'.$one['address'].($one['changed'] ? '*' : ''),
+                    static fn (array $row): string => $row['id'].' '.$row['universe'].'.'.$row['address'].($row['changed'] ? '*' : ''),
                     $plan['placed'],
                 ),
             ),
@@ -129,12 +129,14 @@ final class PlanTopicsTest extends TopicTestCase
         yield 'two locked that clash' => [
             'locked_clash',
             'fixtures[1].address',
-            '{"id":"a","mode":"m","footprint":9,"universe":1,"address":1,"locked":true},{"id":"b","mode":"n","footprint":9,"universe":1,"address":9,"locked":true}',
+            '{"id":"a","mode":"m","footprint":9,"universe":1,"address":1,"locked":true},'
+                .'{"id":"b","mode":"n","footprint":9,"universe":1,"address":9,"locked":true}',
         ];
         yield 'twins locked apart' => [
             'locked_clash',
             'fixtures[1].address',
-            '{"id":"a","mode":"m","footprint":9,"universe":1,"address":1,"locked":true},{"id":"b","mode":"m","footprint":9,"universe":1,"address":50,"locked":true,"twinOf":"a"}',
+            '{"id":"a","mode":"m","footprint":9,"universe":1,"address":1,"locked":true},'
+                .'{"id":"b","mode":"m","footprint":9,"universe":1,"address":50,"locked":true,"twinOf":"a"}',
         ];
         yield 'a twin of another mode' => [
             'twin_mode_differs',

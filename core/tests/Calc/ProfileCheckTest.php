@@ -116,9 +116,9 @@ final class ProfileCheckTest extends TopicTestCase
         $answer = self::compute('profile.check', Json::encode(['profile' => $document]));
         self::assertIsArray($answer);
         $said = array_map(
-            static fn (array $one): string => implode(
+            static fn (array $finding): string => implode(
                 ' ',
-                [$one['severity'], $one['code'], $one['channel'] ?? '-', $one['from'] ?? '-', $one['to'] ?? '-'],
+                [$finding['severity'], $finding['code'], $finding['channel'] ?? '-', $finding['from'] ?? '-', $finding['to'] ?? '-'],
             ),
             $answer['findings'],
         );

@@ -162,7 +162,7 @@ final class ChangesTest extends TestCase
             'Took down Spin R from 1.057',
             static fn (Rig $rig): int => \count(array_filter(
                 $rig->looks,
-                static fn (Look $one): bool => isset($one->values[self::id('Spin R')]),
+                static fn (Look $look): bool => isset($look->values[self::id('Spin R')]),
             )),
             0,
         ];
@@ -199,7 +199,7 @@ final class ChangesTest extends TestCase
         yield 'a sender goes' => [
             ['do' => 'remove-link', 'link' => 'link-0'],
             'Removed sender Booth left',
-            static fn (Rig $rig): array => array_filter($rig->units, static fn (Unit $one): bool => null !== $one->linkId),
+            static fn (Rig $rig): array => array_filter($rig->units, static fn (Unit $unit): bool => null !== $unit->linkId),
             [],
         ];
         yield 'behind a sender' => [
@@ -231,7 +231,7 @@ final class ChangesTest extends TestCase
             'Made Storm steady',
             static fn (Rig $rig): array => array_filter(
                 (new Judge($rig))->findings(),
-                static fn (Finding $one): bool => 'fast_flash' === $one->code,
+                static fn (Finding $finding): bool => 'fast_flash' === $finding->code,
             ),
             [],
         ];
@@ -429,8 +429,8 @@ final class ChangesTest extends TestCase
     private static function world(): SmallWorld
     {
         $revisions = [];
-        foreach (Rigs::demo()->units as $one) {
-            $revisions[$one->revision()->id] = $one->revision();
+        foreach (Rigs::demo()->units as $unit) {
+            $revisions[$unit->revision()->id] = $unit->revision();
         }
 
         return new SmallWorld(array_values($revisions), [new DeskInUse('capstan', DeskReader::read(Rigs::json('desks/capstan-4')))]);
@@ -448,11 +448,14 @@ final class ChangesTest extends TestCase
 
     private static function look(string $name): string
     {
-        return array_values(array_filter(Rigs::demo()->looks, static fn (Look $one): bool => $one->name === $name))[0]->id;
+        return array_values(array_filter(Rigs::demo()->looks, static fn (Look $look): bool => $look->name === $name))[0]->id;
     }
 
     private static function support(string $name): string
     {
-        return array_values(array_filter(Rigs::demo()->supports, static fn (Support $one): bool => $one->held->name === $name))[0]->id;
+        return array_values(array_filter(
+            Rigs::demo()->supports,
+            static fn (Support $support): bool => $support->held->name === $name,
+        ))[0]->id;
     }
 }

@@ -56,7 +56,7 @@ final class DescriptionCheckTest extends TestCase
     public function testSaysTheNumbersThatDisagree(array $change, string $field, array $numbers): void
     {
         $found = DescriptionCheck::of(Desks::tenfold($change));
-        self::assertSame([$field], array_map(static fn (InputError $one): string => $one->field, $found));
+        self::assertSame([$field], array_map(static fn (InputError $error): string => $error->field, $found));
         self::assertSame('contradiction', $found[0]->errorCode);
         foreach ($numbers as $number) {
             self::assertMatchesRegularExpression('/(?<![\d.])'.preg_quote($number, '/').'(?![\d]|\.\d)/', $found[0]->getMessage());

@@ -15,7 +15,8 @@ final class Desks
     public static function tenfold(array $change = []): Desk
     {
         $document = $change + [
-            'format' => 'rigger-desk', 'version' => 1, 'name' => 'Tenfold 10', 'layout' => 'buttons', 'buttons' => 10, 'stride' => 14, 'faders' => 7, 'pages' => 2,
+            'format' => 'rigger-desk', 'version' => 1, 'name' => 'Tenfold 10', 'layout' => 'buttons', 'buttons' => 10, 'stride' => 14,
+            'faders' => 7, 'pages' => 2,
             'banks' => 20, 'scenesPerBank' => 6, 'chases' => 4, 'stepsPerChase' => 48, 'pitch' => 19, 'master' => 'all',
         ];
 

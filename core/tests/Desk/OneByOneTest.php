@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Tests\Desk;
 
 use PHPUnit\Framework\TestCase;
-use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Desk\OneByOne;
 use Rigger\Core\Desk\WalkStep;
 use Rigger\Core\Light\CompiledMode;
@@ -34,17 +34,17 @@ final class OneByOneTest extends TestCase
 
     private function walk(): OneByOne
     {
-        $fixtures = [];
+        $units = [];
         $modes = [];
         foreach ($this->rig as $id => [$profile, $key, $address]) {
             $modes[$id] = $profile->mode($key) ?? self::fail($key);
-            $fixtures[] = new DeskFixture(
+            $units[] = new DeskUnit(
                 new Placed($id, 1, Span::at($address, $modes[$id]->footprint()), $profile->model.'/'.$key),
                 $modes[$id]->labels(),
             );
         }
 
-        return new OneByOne(DeskMap::of(Desks::tenfold(), $fixtures), $fixtures, $modes);
+        return new OneByOne(DeskMap::of(Desks::tenfold(), $units), $units, $modes);
     }
 
     /** @return list<string> names of those that are lit */
@@ -68,10 +68,10 @@ final class OneByOneTest extends TestCase
     public function testEachUnitAnswersAloneAndTwinsTogether(): void
     {
         $steps = $this->walk()->units();
-        self::assertSame([['drum1', 'drum2'], ['pack'], ['spin']], array_map(static fn (WalkStep $one): array => $one->fixtures, $steps));
+        self::assertSame([['drum1', 'drum2'], ['pack'], ['spin']], array_map(static fn (WalkStep $step): array => $step->units, $steps));
         foreach ($steps as $step) {
             self::assertNull($step->address);
-            self::assertEqualsCanonicalizing($step->fixtures, $this->lit($step));
+            self::assertEqualsCanonicalizing($step->units, $this->lit($step));
         }
     }
 
@@ -80,10 +80,10 @@ final class OneByOneTest extends TestCase
         $steps = $this->walk()->faders();
         self::assertSame(
             [...range(1, 9), ...range(15, 18), ...range(43, 53)],
-            array_map(static fn (WalkStep $one): ?int => $one->address, $steps),
+            array_map(static fn (WalkStep $step): ?int => $step->address, $steps),
         );
         foreach ($steps as $step) {
-            self::assertSame([], array_diff($this->lit($step), $step->fixtures));
+            self::assertSame([], array_diff($this->lit($step), $step->units));
         }
     }
 

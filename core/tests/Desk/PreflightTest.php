@@ -14,7 +14,7 @@ final class PreflightTest extends TestCase
     /** @return list<string> */
     private static function keys(Desk $desk): array
     {
-        return array_map(static fn (PreflightItem $one): string => $one->key, Preflight::of($desk));
+        return array_map(static fn (PreflightItem $item): string => $item->key, Preflight::of($desk));
     }
 
     public function testAsksOnlyWhatThatDeskHas(): void
@@ -33,7 +33,7 @@ final class PreflightTest extends TestCase
     public function testSpeaksInTheDesksOwnWordsAndNumbers(): void
     {
         $said = array_map(
-            static fn (PreflightItem $one): string => $one->title.'. '.$one->why,
+            static fn (PreflightItem $item): string => $item->title.'. '.$item->why,
             Preflight::of(Desks::shipped()['Skiff 24']),
         );
         self::assertContains('Out is off. Its lamp is the one that is overlooked: press it once and watch the stage.', $said);

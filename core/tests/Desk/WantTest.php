@@ -29,12 +29,12 @@ final class WantTest extends TestCase
 
     /** @param list<string> $modes */
     #[DataProvider('wants')]
-    public function testIsMetByModes(string $fixture, Want $want, array $modes): void
+    public function testIsMetByModes(string $unit, Want $want, array $modes): void
     {
-        $profile = Charts::demo($fixture);
+        $profile = Charts::demo($unit);
         $met = array_values(array_map(
-            static fn (Mode $one): string => $one->key,
-            array_filter($profile->modes, static fn (Mode $one): bool => $want->isMetBy($profile, $one)),
+            static fn (Mode $mode): string => $mode->key,
+            array_filter($profile->modes, static fn (Mode $mode): bool => $want->isMetBy($profile, $mode)),
         ));
         sort($met);
         self::assertSame($modes, $met);
@@ -43,7 +43,7 @@ final class WantTest extends TestCase
 
     public function testEveryWantHasItsWords(): void
     {
-        $words = array_map(static fn (Want $one): string => $one->words(), Want::cases());
+        $words = array_map(static fn (Want $want): string => $want->words(), Want::cases());
         self::assertSame($words, array_values(array_unique($words)));
     }
 }

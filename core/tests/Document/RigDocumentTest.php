@@ -26,7 +26,7 @@ final class RigDocumentTest extends TestCase
     {
         $rig = RigReader::read(self::demo());
         self::assertEquals($rig, RigReader::read(Json::decode(Json::encode(RigWriter::write($rig)))));
-        self::assertCount(14, $rig->fixtures);
+        self::assertCount(14, $rig->units);
     }
 
     /** @return iterable<string, array{callable(\stdClass): mixed, string, string}> */
@@ -81,7 +81,7 @@ final class RigDocumentTest extends TestCase
     {
         $document = self::demo();
         $document->fixtures[0]->name = 'مصباح ١ 🌊';
-        self::assertSame('مصباح ١ 🌊', RigReader::read($document)->fixtures[0]->name);
+        self::assertSame('مصباح ١ 🌊', RigReader::read($document)->units[0]->name);
     }
 
     public function testADisplayShowsTheAddressInItsOwnStyle(): void

@@ -213,8 +213,11 @@ final class ChartEditTest extends TestCase
             ['Master', 'Dimmer 1', 'Dimmer 1 fine', 'Dimmer 2', 'Dimmer 2 fine', 'Dimmer 3', 'Dimmer 3 fine'],
             $mode->labels(),
         );
-        self::assertSame([null, 1, 1, 2, 2, 3, 3], array_map(static fn (Channel $one): ?int => $one->cell, $mode->channels));
-        self::assertSame([null, null, 2, null, 4, null, 6], array_map(static fn (Channel $one): ?int => $one->fineOf, $mode->channels));
+        self::assertSame([null, 1, 1, 2, 2, 3, 3], array_map(static fn (Channel $channel): ?int => $channel->cell, $mode->channels));
+        self::assertSame(
+            [null, null, 2, null, 4, null, 6],
+            array_map(static fn (Channel $channel): ?int => $channel->fineOf, $mode->channels),
+        );
     }
 
     public function testAMovedChannelTakesItsFineChannelsAlong(): void
@@ -298,7 +301,7 @@ final class ChartEditTest extends TestCase
             foreach (Repair::of($chart, $finding) as $repair) {
                 ++$repaired;
                 $left = array_map(
-                    static fn (ChartFinding $one): array => [$one->code, $one->channel, $one->from, $one->to],
+                    static fn (ChartFinding $finding): array => [$finding->code, $finding->channel, $finding->from, $finding->to],
                     ProfileCheck::of(self::edit($chart, $repair->edit)),
                 );
                 self::assertNotContains([$finding->code, $finding->channel, $finding->from, $finding->to], $left, $repair->label);

@@ -43,7 +43,10 @@ final class ChartPartsTest extends TestCase
     /** @return list<array{int, string, int|null}> offset, label, and what it is the fine steps of */
     private static function channels(FixtureProfile $chart): array
     {
-        return array_map(static fn (Channel $one): array => [$one->offset, $one->label, $one->fineOf], $chart->modes[0]->byOffset());
+        return array_map(
+            static fn (Channel $channel): array => [$channel->offset, $channel->label, $channel->fineOf],
+            $chart->modes[0]->byOffset(),
+        );
     }
 
     public function testANewModeGetsAKeyOfItsOwn(): void
@@ -54,10 +57,10 @@ final class ChartPartsTest extends TestCase
         }
         self::assertSame(
             [['m', 'd001', null], ['9-channel', 'd001', null], ['9-channel-2', null, 'hold Enter'], ['mode', null, null]],
-            array_map(static fn (Mode $one): array => [$one->key, $one->display, $one->setup], $chart->modes),
+            array_map(static fn (Mode $mode): array => [$mode->key, $mode->display, $mode->setup], $chart->modes),
         );
         self::assertSame(['m', '9-channel-2', 'mode'], array_map(
-            static fn (Mode $one): string => $one->key,
+            static fn (Mode $mode): string => $mode->key,
             self::edit($chart, ['op' => 'remove-mode', 'mode' => '9-channel'])->modes,
         ));
     }
@@ -116,12 +119,15 @@ final class ChartPartsTest extends TestCase
     public function testALineIsReadWithTheFixturesOwnEmittersWhichStandOnce(): void
     {
         $lime = ['key' => 'lime', 'x' => 0.41, 'y' => 0.555, 'flux' => 0.9];
-        $chart = self::edit(self::chart(), ['op' => 'put-emitter', 'emitter' => ['key' => 'mint', 'flux' => 0.5, 'typical' => true] + $lime]);
+        $chart = self::edit(
+            self::chart(),
+            ['op' => 'put-emitter', 'emitter' => ['key' => 'mint', 'flux' => 0.5, 'typical' => true] + $lime],
+        );
         foreach ([0.8, 0.9] as $flux) {
             $chart = self::edit($chart, ['op' => 'put-emitter', 'emitter' => ['flux' => $flux] + $lime]);
         }
         $figures = static fn (FixtureProfile $of): array => array_map(
-            static fn (Emitter $one): array => [$one->key, $one->flux, $one->typical],
+            static fn (Emitter $emitter): array => [$emitter->key, $emitter->flux, $emitter->typical],
             $of->emitters,
         );
         self::assertSame([['mint', 0.5, true], ['lime', 0.9, false]], $figures($chart));

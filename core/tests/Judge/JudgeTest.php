@@ -48,10 +48,10 @@ final class JudgeTest extends TestCase
     public function testEachFaultIsToldInOneSentenceWithItsNumbers(string $code, string $title, string $severity, string $sentence): void
     {
         $rig = Rigs::demo();
-        foreach ((new Judge($rig))->findings() as $one) {
-            if ($code === $one->code && $title === Wording::title($one, $rig)) {
-                self::assertSame($severity, $one->severity->value);
-                self::assertStringContainsString($sentence, Wording::message($one, $rig));
+        foreach ((new Judge($rig))->findings() as $finding) {
+            if ($code === $finding->code && $title === Wording::title($finding, $rig)) {
+                self::assertSame($severity, $finding->severity->value);
+                self::assertStringContainsString($sentence, Wording::message($finding, $rig));
 
                 return;
             }
@@ -62,11 +62,11 @@ final class JudgeTest extends TestCase
     public function testEveryFindingHasItsOwnKeyAndKeepsItWhileItStands(): void
     {
         foreach ([Rigs::demo(), ...array_map(Rigs::byChance(...), range(1, 30))] as $rig) {
-            $keys = array_map(static fn (Finding $one): string => $one->key, (new Judge($rig))->findings());
+            $keys = array_map(static fn (Finding $finding): string => $finding->key, (new Judge($rig))->findings());
             self::assertSame($keys, array_values(array_unique($keys)));
             self::assertSame(
                 $keys,
-                array_map(static fn (Finding $one): string => $one->key, (new Judge($rig->renamed('Another')))->findings()),
+                array_map(static fn (Finding $finding): string => $finding->key, (new Judge($rig->renamed('Another')))->findings()),
             );
         }
     }
@@ -90,7 +90,7 @@ final class JudgeTest extends TestCase
         $type = Rigs::named($rig, 'Drum 1')->revision()->typeId;
         $told = array_values(array_filter(
             (new Judge($rig, [$type => 3]))->findings(),
-            static fn (Finding $one): bool => 'newer_revision' === $one->code,
+            static fn (Finding $finding): bool => 'newer_revision' === $finding->code,
         ));
         self::assertCount(1, $told);
         self::assertSame('Drum 6 has revision 3; this rig follows revision 1.', Wording::message($told[0], $rig));
@@ -103,14 +103,15 @@ final class JudgeTest extends TestCase
         $curve = new ChannelCurve(1, new Curve(Shape::Linear, 26, 255, Bound::Clamp));
         $rig = $rig->withUnits($pack->bent([$curve])->numbered(7), Rigs::named($rig, 'Haar')->numbered(7));
         $said = array_map(
-            static fn (Finding $one): string => Wording::title($one, $rig).': '.Wording::message($one, $rig),
+            static fn (Finding $finding): string => Wording::title($finding, $rig).': '.Wording::message($finding, $rig),
             array_filter(
                 (new Judge($rig))->findings(),
-                static fn (Finding $one): bool => \in_array($one->code, ['glows', 'number_twice'], true),
+                static fn (Finding $finding): bool => \in_array($finding->code, ['glows', 'number_twice'], true),
             ),
         );
         self::assertContains(
-            'Pack B glows in a blackout: Pack B still glows in a blackout: with its fader at 0, Socket 1 (1) gets 26, which is 10 % of its light.',
+            'Pack B glows in a blackout: Pack B still glows in a blackout: with its fader at 0, Socket 1 (1) gets 26, which is 10 '
+                .'% of its light.',
             $said,
         );
         self::assertContains(

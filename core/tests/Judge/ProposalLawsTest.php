@@ -92,7 +92,10 @@ final class ProposalLawsTest extends TestCase
             $after = Changes::apply($proposal->changes, $rig, new SmallWorld())->rig;
             self::assertSame(
                 [],
-                array_filter($after->addresses()->relations, static fn (Relation $one): bool => RelationKind::Twins !== $one->kind),
+                array_filter(
+                    $after->addresses()->relations,
+                    static fn (Relation $relation): bool => RelationKind::Twins !== $relation->kind,
+                ),
                 'after a plan everybody has room',
             );
             self::assertNothingLockedMoved($rig, $after, 'the plan');
@@ -114,7 +117,7 @@ final class ProposalLawsTest extends TestCase
     private static function assertTwinsStay(Rig $before, Rig $after, string $what): void
     {
         foreach ($before->groups() as $group) {
-            $now = array_unique(array_map(static fn (Unit $one): string => $after->unit($one->id)->twinKey(), $group->units));
+            $now = array_unique(array_map(static fn (Unit $unit): string => $after->unit($unit->id)->twinKey(), $group->units));
             self::assertCount(1, $now, $what.' parts '.$group->names());
         }
     }
@@ -123,8 +126,8 @@ final class ProposalLawsTest extends TestCase
     private static function tally(Rig $rig): array
     {
         return array_count_values(array_map(
-            static fn (Finding $one): string => $one->code,
-            array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => Severity::Note !== $one->severity),
+            static fn (Finding $finding): string => $finding->code,
+            array_filter((new Judge($rig))->findings(), static fn (Finding $finding): bool => Severity::Note !== $finding->severity),
         ));
     }
 
@@ -133,9 +136,9 @@ final class ProposalLawsTest extends TestCase
     {
         return \count(array_filter(
             $before->units,
-            static fn (Unit $one): bool => !$one->place->equals($after->unit($one->id)->place)
-                || $one->mode()->key !== $after->unit($one->id)->mode()->key
-                || ('lines' === $stage && $one->receiver !== $after->unit($one->id)->receiver),
+            static fn (Unit $unit): bool => !$unit->place->equals($after->unit($unit->id)->place)
+                || $unit->mode()->key !== $after->unit($unit->id)->mode()->key
+                || ('lines' === $stage && $unit->receiver !== $after->unit($unit->id)->receiver),
         ));
     }
 }

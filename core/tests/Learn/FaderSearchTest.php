@@ -41,7 +41,7 @@ final class FaderSearchTest extends TestCase
         );
         yield 'then the middle of the lowest pair that differs' => [$nine, 48, [[0, 48, 'dark'], [49, 255, 'open']]];
         yield 'neighbours leave nothing to try' => [[...$nine, [63, 'dark']], null, [[0, 63, 'dark'], [64, 255, 'open']]];
-        yield 'all the same' => [array_map(static fn (array $one): array => [$one[0], 'open'], $nine), null, [[0, 255, 'open']]];
+        yield 'all the same' => [array_map(static fn (array $row): array => [$row[0], 'open'], $nine), null, [[0, 255, 'open']]];
     }
 
     /**
@@ -51,10 +51,10 @@ final class FaderSearchTest extends TestCase
     #[DataProvider('searches')]
     public function testItSaysWhatToTryAndWhatIsKnown(array $notes, ?int $try, array $ranges): void
     {
-        $search = new FaderSearch(array_map(static fn (array $one): Note => new Note(max(0, min(255, $one[0])), $one[1]), $notes));
+        $search = new FaderSearch(array_map(static fn (array $note): Note => new Note(max(0, min(255, $note[0])), $note[1]), $notes));
 
         self::assertSame($try, $search->next());
-        self::assertEquals(array_map(static fn (array $one): ObservedRange => new ObservedRange(...$one), $ranges), $search->ranges());
+        self::assertEquals(array_map(static fn (array $range): ObservedRange => new ObservedRange(...$range), $ranges), $search->ranges());
     }
 
     public function testEveryEdgeOfARandomChartIsFoundWithinTheHalvingsOfItsGaps(): void

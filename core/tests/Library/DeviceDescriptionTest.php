@@ -84,7 +84,8 @@ final class DeviceDescriptionTest extends TestCase
                 $order,
             )];
         }
-        yield 'entities that grow' => ['<?xml version="1.0"?><!DOCTYPE a [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;&a;">]><GDTF><FixtureType Name="&b;"/></GDTF>'];
+        yield 'entities that grow' => ['<?xml version="1.0"?><!DOCTYPE a [<!ENTITY a "aaaa"><!ENTITY b '
+            .'"&a;&a;&a;">]><GDTF><FixtureType Name="&b;"/></GDTF>'];
     }
 
     #[DataProvider('bad')]
@@ -114,13 +115,13 @@ final class DeviceDescriptionTest extends TestCase
         return [
             $mode->name,
             ...array_map(
-                static fn (Channel $one): array => [
-                    $one->offset,
-                    $one->isFine() ? '' : $one->label,
-                    $one->cell,
-                    $one->fineOf,
-                    $one->isFine() ? 0 : $one->default,
-                    array_map(RangeLine::write(...), $one->isFine() ? [] : $one->ranges),
+                static fn (Channel $channel): array => [
+                    $channel->offset,
+                    $channel->isFine() ? '' : $channel->label,
+                    $channel->cell,
+                    $channel->fineOf,
+                    $channel->isFine() ? 0 : $channel->default,
+                    array_map(RangeLine::write(...), $channel->isFine() ? [] : $channel->ranges),
                 ],
                 $mode->byOffset(),
             ),

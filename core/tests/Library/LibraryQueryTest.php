@@ -35,7 +35,7 @@ final class LibraryQueryTest extends TestCase
     {
         $query = LibraryQuery::of($text);
 
-        self::assertSame($words, array_map(static fn (QueryWord $one): string => $one->text, $query->words));
+        self::assertSame($words, array_map(static fn (QueryWord $word): string => $word->text, $query->words));
         self::assertSame([$emitters, $least, $most], [$query->emitters, $query->least, $query->most]);
     }
 

@@ -57,7 +57,7 @@ final class ListingLawTest extends TestCase
 
     public function testManyChartsStandInOneList(): void
     {
-        $charts = array_map(static fn (array $one): FixtureProfile => $one[0]->computed(), array_values(iterator_to_array(self::charts())));
+        $charts = array_map(static fn (array $row): FixtureProfile => $row[0]->computed(), array_values(iterator_to_array(self::charts())));
 
         self::assertEquals($charts, ProfileListReader::read(ProfileList::rows(...$charts)));
     }

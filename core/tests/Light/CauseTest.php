@@ -84,6 +84,6 @@ final class CauseTest extends TestCase
         $profile = ProfileReader::read(Json::decode(Json::encode(Charts::document($channels))));
         $mode = CompiledMode::of($profile, 'm');
         self::assertTrue($mode->light($values)->isDark());
-        self::assertSame($expected, array_map(static fn (Cause $one): string => LightWords::message($one), $mode->whyDark($values, 1)));
+        self::assertSame($expected, array_map(static fn (Cause $cause): string => LightWords::message($cause), $mode->whyDark($values, 1)));
     }
 }

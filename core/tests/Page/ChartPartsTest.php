@@ -47,7 +47,7 @@ final class ChartPartsTest extends TestCase
     #[DataProvider('texts')]
     public function testValuesAreFoundInATextAndNothingElse(string $text, array $expected): void
     {
-        self::assertSame($expected, array_map(static fn (Bound $one): string => $one->from.'-'.$one->to.match ($one->notation) {
+        self::assertSame($expected, array_map(static fn (Bound $bound): string => $bound->from.'-'.$bound->to.match ($bound->notation) {
             Notation::Decimal => '',
             Notation::Hexadecimal => 'h',
             Notation::Percent => '%',
@@ -103,11 +103,16 @@ final class ChartPartsTest extends TestCase
     public static function words(): iterable
     {
         foreach ([
-            'Dim.' => Subject::Intensity, 'Shut.' => Subject::Shutter, 'Sp.' => Subject::Speed, 'X axis' => Subject::Pan, 'Y-Axis' => Subject::Tilt, 'N/A' => Subject::Unused,
-            'W' => Subject::Emitter, 'Red dimmer' => Subject::Emitter, 'Master dimmer' => Subject::Intensity, 'Color wheel' => Subject::Wheel, 'Colour macro' => Subject::Preset,
-            'Pan/Tilt speed' => Subject::MoveTime, 'P/T Sp.' => Subject::MoveTime, 'Effect speed' => Subject::ProgramSpeed, 'Gobo rotation' => Subject::GoboSpin, 'Prism rotation' => Subject::Prism,
-            'Sound sensitivity' => Subject::Sound, 'Sound active' => Subject::Program, 'Colour temperature' => Subject::WhitePoint, 'Green-Magenta' => Subject::Tint, 'Fan speed' => Subject::Output,
-            'Mirror motor' => Subject::Turn, 'Reset' => Subject::Reset, 'Dimmer curve' => Subject::Foreign, 'Blackout while moving' => Subject::Foreign, 'Pan endless' => Subject::PanSpin, 'Seaweed' => Subject::Unknown,
+            'Dim.' => Subject::Intensity, 'Shut.' => Subject::Shutter, 'Sp.' => Subject::Speed, 'X axis' => Subject::Pan,
+            'Y-Axis' => Subject::Tilt, 'N/A' => Subject::Unused,
+            'W' => Subject::Emitter, 'Red dimmer' => Subject::Emitter, 'Master dimmer' => Subject::Intensity,
+            'Color wheel' => Subject::Wheel, 'Colour macro' => Subject::Preset,
+            'Pan/Tilt speed' => Subject::MoveTime, 'P/T Sp.' => Subject::MoveTime, 'Effect speed' => Subject::ProgramSpeed,
+            'Gobo rotation' => Subject::GoboSpin, 'Prism rotation' => Subject::Prism,
+            'Sound sensitivity' => Subject::Sound, 'Sound active' => Subject::Program, 'Colour temperature' => Subject::WhitePoint,
+            'Green-Magenta' => Subject::Tint, 'Fan speed' => Subject::Output,
+            'Mirror motor' => Subject::Turn, 'Reset' => Subject::Reset, 'Dimmer curve' => Subject::Foreign,
+            'Blackout while moving' => Subject::Foreign, 'Pan endless' => Subject::PanSpin, 'Seaweed' => Subject::Unknown,
         ] as $text => $subject) {
             yield $text => [$text, $subject];
         }

@@ -38,7 +38,7 @@ final class FreePlaceTest extends TestCase
     #[DataProvider('places')]
     public function testFindsTheLowestPlaceThatIsFree(array $taken, int $footprint, ?array $starts, ?int $expected): void
     {
-        $spans = array_map(static fn (array $one): Span => Span::at(...$one), $taken);
+        $spans = array_map(static fn (array $row): Span => Span::at(...$row), $taken);
         self::assertSame($expected, FreePlace::lowest($spans, $footprint, $starts));
     }
 
@@ -61,7 +61,7 @@ final class FreePlaceTest extends TestCase
     #[DataProvider('universes')]
     public function testCountsWhatIsUsedAndTheLongestGap(array $taken, int $used, ?array $gap): void
     {
-        $usage = UniverseUsage::of(3, array_map(static fn (array $one): Span => Span::at(...$one), $taken));
+        $usage = UniverseUsage::of(3, array_map(static fn (array $row): Span => Span::at(...$row), $taken));
         self::assertSame(['universe' => 3, 'used' => $used, 'free' => 512 - $used, 'largestGap' => $gap], $usage->toArray());
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Tests\Plan;
 
 use Rigger\Core\Patch\Place;
-use Rigger\Core\Plan\PlanFixture;
+use Rigger\Core\Plan\PlanUnit;
 use Rigger\Core\Plan\Spacing;
 
 /**
@@ -15,15 +15,15 @@ use Rigger\Core\Plan\Spacing;
 final class BruteForce
 {
     /**
-     * @param list<PlanFixture> $fixtures twins name a head directly
+     * @param list<PlanUnit> $units twins name a head directly
      *
      * @return array{int, int} fixtures left over, changes
      */
-    public static function best(array $fixtures, int $universes, Spacing $spacing): array
+    public static function best(array $units, int $universes, Spacing $spacing): array
     {
         $groups = [];
-        foreach ($fixtures as $fixture) {
-            $groups[$fixture->twinOf ?? $fixture->id][] = $fixture;
+        foreach ($units as $unit) {
+            $groups[$unit->twinOf ?? $unit->id][] = $unit;
         }
         $best = [\PHP_INT_MAX, \PHP_INT_MAX];
         self::decide(array_values($groups), 0, [], [], $universes, $spacing, $best);
@@ -32,10 +32,10 @@ final class BruteForce
     }
 
     /**
-     * @param list<non-empty-list<PlanFixture>> $groups
-     * @param list<array{Place, int}>           $taken
-     * @param list<int>                         $moving
-     * @param array{int, int}                   $best
+     * @param list<non-empty-list<PlanUnit>> $groups
+     * @param list<array{Place, int}>        $taken
+     * @param list<int>                      $moving
+     * @param array{int, int}                $best
      */
     private static function decide(
         array $groups,
@@ -67,9 +67,9 @@ final class BruteForce
 
             return;
         }
-        $locked = array_values(array_filter($groups[$at], static fn (PlanFixture $one): bool => $one->isLocked));
+        $locked = array_values(array_filter($groups[$at], static fn (PlanUnit $unit): bool => $unit->isLocked));
         $stays = array_filter(
-            array_map(static fn (PlanFixture $one): ?Place => $one->now, [] !== $locked ? $locked : $groups[$at]),
+            array_map(static fn (PlanUnit $unit): ?Place => $unit->now, [] !== $locked ? $locked : $groups[$at]),
             static fn (?Place $place): bool => null !== $place,
         );
         foreach ($stays as $place) {
@@ -95,13 +95,13 @@ final class BruteForce
         }
     }
 
-    /** @param list<non-empty-list<PlanFixture>> $groups */
+    /** @param list<non-empty-list<PlanUnit>> $groups */
     private static function leavesLocked(array $groups, int $at, Place $place): bool
     {
         foreach ($groups as $index => $group) {
-            foreach ($group as $fixture) {
-                if ($index !== $at && $fixture->isLocked && null !== $fixture->now && !self::isFree(
-                    [[$fixture->now, $fixture->footprint]],
+            foreach ($group as $unit) {
+                if ($index !== $at && $unit->isLocked && null !== $unit->now && !self::isFree(
+                    [[$unit->now, $unit->footprint]],
                     $place,
                     $groups[$at][0]->footprint,
                 )) {
@@ -113,17 +113,18 @@ final class BruteForce
         return true;
     }
 
-    /** @param list<PlanFixture> $group */
+    /** @param list<PlanUnit> $group */
     private static function changes(array $group, Place $place): int
     {
-        return \count(array_filter($group, static fn (PlanFixture $one): bool => !$place->equals($one->now)));
+        return \count(array_filter($group, static fn (PlanUnit $unit): bool => !$place->equals($unit->now)));
     }
 
     /** @param list<array{Place, int}> $taken */
     private static function isFree(array $taken, Place $place, int $footprint): bool
     {
         foreach ($taken as [$other, $length]) {
-            if ($other->universe === $place->universe && $other->address < $place->address + $footprint && $place->address < $other->address + $length) {
+            $isBefore = $other->address < $place->address + $footprint;
+            if ($other->universe === $place->universe && $isBefore && $place->address < $other->address + $length) {
                 return false;
             }
         }

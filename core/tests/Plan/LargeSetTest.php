@@ -61,7 +61,8 @@ final class LargeSetTest extends TestCase
             (new LargeSet(9, 3, 12))->unit(5),
         );
         self::assertSame(
-            '9 units of 3 channels take 1 universe, 168 to a universe, and 3 receivers of 10 outputs, 3 units each (1 output of each idle).',
+            '9 units of 3 channels take 1 universe, 168 to a universe, and 3 receivers of 10 outputs, 3 units each (1 output of '
+                .'each idle).',
             (new LargeSet(9, 3, 10))->sentence(),
         );
     }

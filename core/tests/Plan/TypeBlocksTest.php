@@ -9,9 +9,9 @@ use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Plan\AddressPlan;
-use Rigger\Core\Plan\PlacedFixture;
-use Rigger\Core\Plan\PlanFixture;
+use Rigger\Core\Plan\PlannedUnit;
 use Rigger\Core\Plan\PlanTask;
+use Rigger\Core\Plan\PlanUnit;
 use Rigger\Core\Plan\Spacing;
 
 /** Blocks of a type with spare room between. */
@@ -22,16 +22,16 @@ final class TypeBlocksTest extends TestCase
     public function testUnitsOfATypeStandTogetherWithRoomBehindThem(): void
     {
         $plan = AddressPlan::blocks(PlanTask::of([
-            new PlanFixture('a', 'wash', 9, null, false, null),
-            new PlanFixture('b', 'spot', 11, null, false, null),
-            new PlanFixture('c', 'wash', 9, null, false, null),
-            new PlanFixture('d', 'wash', 9, new Place(1, 5), false, 'c'),
+            new PlanUnit('a', 'wash', 9, null, false, null),
+            new PlanUnit('b', 'spot', 11, null, false, null),
+            new PlanUnit('c', 'wash', 9, null, false, null),
+            new PlanUnit('d', 'wash', 9, new Place(1, 5), false, 'c'),
         ], 1, Spacing::packed()), 10);
         self::assertSame(
             ['a' => 1, 'b' => 29, 'c' => 10, 'd' => 10],
             array_combine(
-                array_map(static fn (PlacedFixture $one): string => $one->id, $plan->placed),
-                array_map(static fn (PlacedFixture $one): int => $one->place->address, $plan->placed),
+                array_map(static fn (PlannedUnit $unit): string => $unit->id, $plan->placed),
+                array_map(static fn (PlannedUnit $unit): int => $unit->place->address, $plan->placed),
             ),
         );
     }
@@ -43,29 +43,29 @@ final class TypeBlocksTest extends TestCase
             Generators::choose(0, 30),
         )->then(static function (array $wishes, int $spare): void {
             $locked = [];
-            $fixtures = [];
+            $units = [];
             foreach ($wishes as $index => [$kind, $address, $lock]) {
                 $footprint = [4, 9, 16][$kind];
                 $span = range($address, $address + $footprint - 1);
                 $isLocked = 0 === $lock && [] === array_intersect($span, $locked);
                 $locked = $isLocked ? [...$locked, ...$span] : $locked;
-                $fixtures[] = new PlanFixture('u'.$index, 'kind'.$kind, $footprint, new Place(1, $address), $isLocked, null);
+                $units[] = new PlanUnit('u'.$index, 'kind'.$kind, $footprint, new Place(1, $address), $isLocked, null);
             }
-            $plan = AddressPlan::blocks(PlanTask::of($fixtures, 2, Spacing::packed()), $spare);
+            $plan = AddressPlan::blocks(PlanTask::of($units, 2, Spacing::packed()), $spare);
             $taken = [];
             $ends = [];
             foreach ($plan->placed as $placed) {
-                $fixture = $fixtures[(int) substr($placed->id, 1)];
-                if ($fixture->isLocked) {
-                    self::assertEquals($fixture->now, $placed->place);
+                $unit = $units[(int) substr($placed->id, 1)];
+                if ($unit->isLocked) {
+                    self::assertEquals($unit->now, $placed->place);
                 }
-                for ($slot = $placed->place->address; $slot < $placed->place->address + $fixture->footprint; ++$slot) {
+                for ($slot = $placed->place->address; $slot < $placed->place->address + $unit->footprint; ++$slot) {
                     self::assertLessThanOrEqual(512, $slot);
                     self::assertArrayNotHasKey($placed->place->universe.'/'.$slot, $taken);
                     $taken[$placed->place->universe.'/'.$slot] = true;
                 }
-                if (!$fixture->isLocked && 1 === $placed->place->universe) {
-                    $ends[$fixture->mode][] = [$placed->place->address, $placed->place->address + $fixture->footprint - 1];
+                if (!$unit->isLocked && 1 === $placed->place->universe) {
+                    $ends[$unit->mode][] = [$placed->place->address, $placed->place->address + $unit->footprint - 1];
                 }
             }
             self::assertSame([], $plan->unplaced);

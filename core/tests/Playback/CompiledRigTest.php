@@ -91,7 +91,7 @@ final class CompiledRigTest extends TestCase
             ['Tape is in universe 2, and the desk sends universe 1.'],
             ['Odd has errors in its chart: put them right in Fixtures.'],
         ], array_map(static fn (Lamp $lamp): array => array_map(
-            static fn (Cause $one): string => LightWords::message($one, $lamp->name),
+            static fn (Cause $cause): string => LightWords::message($cause, $lamp->name),
             $lamp->causes,
         ), $lamps));
     }

@@ -86,7 +86,7 @@ final class StagePlanTest extends TestCase
     {
         $this->forAll(Generators::vector(5, Generators::choose(-900, 900)))->then(static function (array $xs): void {
             $spread = Lineup::Spread->apply(array_values(array_map(static fn (int $x): Spot => new Spot($x / 100, 2.0), $xs)));
-            $after = array_map(static fn (Spot $one): float => $one->x, $spread);
+            $after = array_map(static fn (Spot $spot): float => $spot->x, $spread);
             $sorted = $after;
             sort($sorted);
             $given = array_values($xs);

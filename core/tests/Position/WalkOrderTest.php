@@ -28,9 +28,9 @@ final class WalkOrderTest extends TestCase
     public function testItIsOneOrderFromBothSides(): void
     {
         $places = [[null, null], [null, 1.0], ['front beam', 1.0], ['front beam', -1.0], ['front beam, left', null], ['stand', 0.0]];
-        foreach ($places as $one) {
+        foreach ($places as $place) {
             foreach ($places as $other) {
-                self::assertSame(WalkOrder::compare(...$one, ...$other) <=> 0, -(WalkOrder::compare(...$other, ...$one) <=> 0));
+                self::assertSame(WalkOrder::compare(...$place, ...$other) <=> 0, -(WalkOrder::compare(...$other, ...$place) <=> 0));
             }
         }
     }

@@ -30,7 +30,9 @@ final class RangeLineTest extends TestCase
             '24-210 flash 0.8-16 Hz Slow to fast',
             $range(24, 210, 'Slow to fast', 'strobe', ['start' => 0.8, 'end' => 16.0]),
         ];
-        yield 'a dash from a manual' => ['0–255 red', $range(0, 255, 'Red', 'emitter', ['emitter' => 'red', 'start' => 0.0, 'end' => 1.0])];
+        yield 'a dash from a manual' => [
+            '0–255 red',
+            $range(0, 255, 'Red', 'emitter', ['emitter' => 'red', 'start' => 0.0, 'end' => 1.0])];
         yield 'levels are percent' => ['0-255 dimmer 10-100', $range(0, 255, 'Intensity', 'intensity', ['start' => 0.1, 'end' => 1.0])];
         yield 'falling' => ['0-255 dimmer 100-0 %', $range(0, 255, 'Intensity', 'intensity', ['start' => 1.0, 'end' => 0.0])];
         yield 'a quantity that is not stated' => ['0-255 pan', $range(0, 255, 'Pan', 'pan', ['start' => null, 'end' => null])];

@@ -34,7 +34,7 @@ final class Rigs
         $demo = self::demo();
         $revisions = array_values(array_reduce(
             $demo->units,
-            static fn (array $all, Unit $one): array => [$one->revision()->id => $one->revision()] + $all,
+            static fn (array $all, Unit $unit): array => [$unit->revision()->id => $unit->revision()] + $all,
             [],
         ));
         $desks = [
@@ -72,24 +72,28 @@ final class Rigs
             $revisions[] = new Revision('revision-'.$index, 'type-'.$index, 1, $profile->maker, $profile->model, $profile);
         }
         $links = [];
-        foreach ($document->links as $index => $one) {
-            $links[] = new Link('link-'.$index, $one->kit, $one->label, $one->name);
+        foreach ($document->links as $index => $link) {
+            $links[] = new Link('link-'.$index, $link->kit, $link->label, $link->name);
         }
         $units = [];
-        foreach ($document->fixtures as $index => $one) {
-            $units[] = $one->unit('unit-'.$index, $revisions[$one->type], null === $one->link ? null : $links[$one->link]->id);
+        foreach ($document->units as $index => $fixture) {
+            $units[] = $fixture->unit(
+                'unit-'.$index,
+                $revisions[$fixture->type],
+                null === $fixture->link ? null : $links[$fixture->link]->id,
+            );
         }
         $looks = [];
-        foreach ($document->looks as $index => $one) {
+        foreach ($document->looks as $index => $look) {
             $values = [];
-            foreach ($one->values as $unit => $list) {
+            foreach ($look->values as $unit => $list) {
                 $values['unit-'.$unit] = $list;
             }
-            $looks[] = new Look('look-'.$index, $one->name, $one->bank, $one->number, $values);
+            $looks[] = new Look('look-'.$index, $look->name, $look->bank, $look->number, $values);
         }
         $supports = [];
-        foreach ($document->supports as $index => $one) {
-            $supports[] = new Support('support-'.$index, $one);
+        foreach ($document->supports as $index => $support) {
+            $supports[] = new Support('support-'.$index, $support);
         }
 
         return new Rig(
@@ -107,9 +111,9 @@ final class Rigs
 
     public static function named(Rig $rig, string $name): Unit
     {
-        foreach ($rig->units as $one) {
-            if ($one->name === $name) {
-                return $one;
+        foreach ($rig->units as $unit) {
+            if ($unit->name === $name) {
+                return $unit;
             }
         }
         throw new \LogicException('Nobody is called '.$name);

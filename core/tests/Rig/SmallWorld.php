@@ -52,15 +52,15 @@ final class SmallWorld implements World
 
         return array_values(array_filter(
             $this->library,
-            static fn (Revision $one): bool => \in_array(strtolower($one->model), $models, true),
+            static fn (Revision $revision): bool => \in_array(strtolower($revision->model), $models, true),
         ));
     }
 
     public function desk(string $id): DeskInUse
     {
-        foreach ($this->desks as $one) {
-            if ($one->id === $id) {
-                return $one;
+        foreach ($this->desks as $desk) {
+            if ($desk->id === $id) {
+                return $desk;
             }
         }
         throw NotThere::unit();

@@ -65,7 +65,8 @@ final class TrimTest extends TestCase
             array_map(static fn (int $offset): string => SeenEffect::of(self::channel($offset)), [1, 2, 3, 4, 5]),
         );
         self::assertSame(
-            "085 is Lamp's Tilt (3) and Head's Dimmer (4): meant for Lamp, it moves and Head gets brighter or darker; meant for Head, Lamp nods.",
+            "085 is Lamp's Tilt (3) and Head's Dimmer (4): "
+                .'meant for Lamp, it moves and Head gets brighter or darker; meant for Head, Lamp nods.',
             Sharing::sentence(85, 'Lamp', self::channel(3), 'Head', self::channel(4)),
         );
     }
@@ -98,24 +99,27 @@ final class TrimTest extends TestCase
             'default' => 0,
             'ranges' => $ranges,
         ];
-        $profile = ProfileReader::read(Json::decode(Json::encode(['format' => 'rigger-fixture', 'version' => 1, 'maker' => 'Skerry', 'model' => 'Test', 'kind' => 'moving head', 'movement' => ['pan' => 540, 'tilt' => 230], 'modes' => [['key' => 'five', 'name' => '5-channel', 'count' => 5, 'channels' => [
-            $channel(1, 'Pan', null, ['from' => 0, 'to' => 255, 'label' => 'Pan', 'function' => 'pan', 'start' => -270, 'end' => 270]),
-            $channel(2, 'Pan fine', 1),
-            $channel(3, 'Tilt', null, ['from' => 0, 'to' => 255, 'label' => 'Tilt', 'function' => 'tilt', 'start' => -115, 'end' => 115]),
-            $channel(
-                4,
-                'Dimmer',
-                null,
-                ['from' => 0, 'to' => 255, 'label' => 'Dimmer', 'function' => 'intensity', 'start' => 0, 'end' => 1],
-            ),
-            $channel(
-                5,
-                'Show',
-                null,
-                ['from' => 0, 'to' => 9, 'label' => 'Off', 'function' => 'none'],
-                ['from' => 10, 'to' => 255, 'label' => 'Auto', 'function' => 'program'],
-            ),
-        ]]]])));
+        $profile = ProfileReader::read(Json::decode(Json::encode(['format' => 'rigger-fixture', 'version' => 1, 'maker' => 'Skerry', 'model' => 'Test', 'kind' => 'moving head',
+            'movement' => ['pan' => 540, 'tilt' => 230],
+            'modes' => [['key' => 'five', 'name' => '5-channel', 'count' => 5,
+                'channels' => [
+                    $channel(1, 'Pan', null, ['from' => 0, 'to' => 255, 'label' => 'Pan', 'function' => 'pan', 'start' => -270, 'end' => 270]),
+                    $channel(2, 'Pan fine', 1),
+                    $channel(3, 'Tilt', null, ['from' => 0, 'to' => 255, 'label' => 'Tilt', 'function' => 'tilt', 'start' => -115, 'end' => 115]),
+                    $channel(
+                        4,
+                        'Dimmer',
+                        null,
+                        ['from' => 0, 'to' => 255, 'label' => 'Dimmer', 'function' => 'intensity', 'start' => 0, 'end' => 1],
+                    ),
+                    $channel(
+                        5,
+                        'Show',
+                        null,
+                        ['from' => 0, 'to' => 9, 'label' => 'Off', 'function' => 'none'],
+                        ['from' => 10, 'to' => 255, 'label' => 'Auto', 'function' => 'program'],
+                    ),
+                ]]]])));
 
         return $profile->modes[0];
     }

@@ -18,7 +18,7 @@ final readonly class CalcController
     #[Route('/api/calc/{topic}', methods: 'POST')]
     #[OA\RequestBody(content: new OA\JsonContent(type: 'object'))]
     #[OA\Response(response: 200, description: 'The answer', content: new OA\JsonContent(type: 'object', additionalProperties: true))]
-    #[OA\Response(response: 422, description: 'What was wrong with the input', content: new OA\JsonContent(required: ['error'], properties: [
+    #[OA\Response(response: 422, description: 'What was wrong in it', content: new OA\JsonContent(required: ['error'], properties: [
         new OA\Property(
             'error',
             required: ['code', 'field', 'message'],

@@ -55,7 +55,8 @@ final readonly class LiveController
                 type: 'object',
                 additionalProperties: new OA\AdditionalProperties(type: 'integer'),
             ),
-            new OA\Property('master', type: 'integer'), new OA\Property('blackout', type: 'boolean'), new OA\Property('crossA', type: 'integer'), new OA\Property('crossB', type: 'integer'),
+            new OA\Property('master', type: 'integer'), new OA\Property('blackout', type: 'boolean'),
+            new OA\Property('crossA', type: 'integer'), new OA\Property('crossB', type: 'integer'),
         ]),
         new OA\Property('stream', description: 'Also to the stand-in for the real desk', type: 'boolean'),
     ]))]

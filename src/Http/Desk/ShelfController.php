@@ -67,7 +67,7 @@ final readonly class ShelfController
             return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->getMessage())], []));
         }
         $problems = array_map(
-            static fn (InputError $one): DeskProblemView => new DeskProblemView($one->field, $one->getMessage()),
+            static fn (InputError $error): DeskProblemView => new DeskProblemView($error->field, $error->getMessage()),
             DescriptionCheck::of($desk),
         );
 

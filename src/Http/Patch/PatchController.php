@@ -42,7 +42,7 @@ final readonly class PatchController
     }
 
     /** What adding units would do. */
-    #[Route('/fixtures/preview', methods: 'POST'), Answers(AddPreviewView::class)]
+    #[Route('/units/preview', methods: 'POST'), Answers(AddPreviewView::class)]
     #[OA\RequestBody(content: new OA\JsonContent(ref: '#/components/schemas/AddUnits'))]
     public function adding(Uuid $rig, Request $request): JsonResponse
     {
@@ -59,7 +59,7 @@ final readonly class PatchController
     }
 
     /** Another mode or type in its place: does it fit? */
-    #[Route('/fixtures/{id}/fit', methods: 'GET'), Answers(FitView::class)]
+    #[Route('/units/{id}/fit', methods: 'GET'), Answers(FitView::class)]
     public function fit(Uuid $rig, string $id, #[MapQueryParameter] string $mode, #[MapQueryParameter] ?string $type = null): JsonResponse
     {
         $core = $this->rigs->get($rig);
@@ -69,7 +69,7 @@ final readonly class PatchController
     }
 
     /** How often to press which key, from what the display shows now. */
-    #[Route('/fixtures/{id}/presses', methods: 'POST'), Answers(PressesView::class)]
+    #[Route('/units/{id}/presses', methods: 'POST'), Answers(PressesView::class)]
     public function presses(Uuid $rig, string $id, #[MapRequestPayload] CountPresses $input): JsonResponse
     {
         $unit = $this->rigs->get($rig)->unit($id);
@@ -83,7 +83,7 @@ final readonly class PatchController
     }
 
     /** What a curve would do to the fader's travel, before it stands there. */
-    #[Route('/fixtures/{id}/curve/preview', methods: 'POST'), Answers(TravelView::class)]
+    #[Route('/units/{id}/curve/preview', methods: 'POST'), Answers(TravelView::class)]
     #[OA\RequestBody(content: new OA\JsonContent(required: ['curve'], properties: [new OA\Property('curve', type: 'object')]))]
     public function curve(Uuid $rig, string $id, Request $request): JsonResponse
     {

@@ -75,6 +75,6 @@ final readonly class PatchListController
             throw InputError::wrongType('columns', 'a list', $columns);
         }
 
-        return array_map(static fn (mixed $one): ?string => \is_string($one) ? $one : null, array_values($columns));
+        return array_map(static fn (mixed $column): ?string => \is_string($column) ? $column : null, array_values($columns));
     }
 }

@@ -50,10 +50,10 @@ final readonly class ChangesController
     /** "undo" or "redo", which are steps through the history and no changes of their own; null for changes. */
     private static function travel(Members $in): ?string
     {
-        foreach ($in->items('changes') as $nth => $one) {
-            $word = $one instanceof \stdClass ? $one->do ?? null : null;
+        foreach ($in->items('changes') as $nth => $item) {
+            $word = $item instanceof \stdClass ? $item->do ?? null : null;
             if (\in_array($word, ['undo', 'redo'], true)) {
-                Members::of($one, ['do'], 'changes['.$nth.']');
+                Members::of($item, ['do'], 'changes['.$nth.']');
 
                 return 1 === \count($in->items('changes'))
                     ? $word

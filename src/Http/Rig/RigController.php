@@ -47,13 +47,13 @@ final readonly class RigController
 
         return Reply::with(new RigListView(
             array_map(
-                static fn (array $one): RigLineView => new RigLineView(
-                    $one['id'],
-                    $one['name'],
-                    $one['venue'],
-                    $one['desk'],
-                    $one['version'],
-                    $one['tape'],
+                static fn (array $rig): RigLineView => new RigLineView(
+                    $rig['id'],
+                    $rig['name'],
+                    $rig['venue'],
+                    $rig['desk'],
+                    $rig['version'],
+                    $rig['tape'],
                 ),
                 $rigs,
             ),

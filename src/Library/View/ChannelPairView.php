@@ -24,13 +24,13 @@ final readonly class ChannelPairView
     ) {
     }
 
-    public static function of(ChannelDifference $one): self
+    public static function of(ChannelDifference $difference): self
     {
         return new self(
-            $one->offset,
-            null === $one->before ? null : ProfileWriter::channel($one->before),
-            null === $one->after ? null : ProfileWriter::channel($one->after),
-            $one->words,
+            $difference->offset,
+            null === $difference->before ? null : ProfileWriter::channel($difference->before),
+            null === $difference->after ? null : ProfileWriter::channel($difference->after),
+            $difference->words,
         );
     }
 }

@@ -41,7 +41,7 @@ final readonly class ChartFindingView
             $finding->to,
             $finding->message,
             array_map(
-                static fn (Repair $one): ChartRepairView => new ChartRepairView($one->label, $one->edit),
+                static fn (Repair $repair): ChartRepairView => new ChartRepairView($repair->label, $repair->edit),
                 Repair::of($profile, $finding),
             ),
             $finding->code->mayBeAccepted(),

@@ -28,7 +28,7 @@ final readonly class ComparisonView
             $before->name ?? '',
             $after->name ?? '',
             array_map(ChannelPairView::of(...), $channels),
-            \count(array_filter($channels, static fn (ChannelDifference $one): bool => !$one->isSame())),
+            \count(array_filter($channels, static fn (ChannelDifference $difference): bool => !$difference->isSame())),
         );
     }
 }

@@ -35,7 +35,10 @@ final readonly class LearnedView
     public static function of(FixtureProfile $profile, Channel $channel, array $notes): self
     {
         $search = new FaderSearch($notes);
-        $ranges = array_map(static fn (ObservedRange $one): Range => Observe::range($one, $channel->label, $profile), $search->ranges());
+        $ranges = array_map(
+            static fn (ObservedRange $range): Range => Observe::range($range, $channel->label, $profile),
+            $search->ranges(),
+        );
 
         return new self(
             $search->next(),

@@ -32,7 +32,7 @@ final readonly class RevisionView
     {
         return new self($revision->number, null === $before ? 'As it was begun' : ChartChange::words($before, $revision->profile()),
             array_map(
-                static fn (RevisionUse $one): RevisionUseView => new RevisionUseView($one->rigId, $one->rig, $one->venue, $one->units),
+                static fn (RevisionUse $use): RevisionUseView => new RevisionUseView($use->rigId, $use->rig, $use->venue, $use->units),
                 $uses,
             ),
             ProfileWriter::write($revision->profile()));

@@ -19,11 +19,11 @@ final readonly class AddPreviewView
     {
         return new self(
             array_map(
-                static fn (Unit $one): AddedUnitView => new AddedUnitView(
-                    $one->name,
-                    $one->place->universe,
-                    $one->place->address,
-                    $one->span()->last(),
+                static fn (Unit $unit): AddedUnitView => new AddedUnitView(
+                    $unit->name,
+                    $unit->place->universe,
+                    $unit->place->address,
+                    $unit->span()->last(),
                 ),
                 array_values($units),
             ),

@@ -18,7 +18,7 @@ final readonly class AdviceRowView
      * @param list<string> $costs     what it gives up, or why it has no place
      */
     public function __construct(
-        public string $fixtureId,
+        public string $unitId,
         public string $name,
         public string $fromMode,
         public string $fromPlace,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
-/** What one fixture does in a look. */
+/** What one unit does in a look. */
 final readonly class CellView
 {
     /** @param list<int> $values one a channel, 0 to 255 */
-    public function __construct(public string $fixtureId, public array $values)
+    public function __construct(public string $unitId, public array $values)
     {
     }
 }

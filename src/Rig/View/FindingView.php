@@ -12,13 +12,13 @@ use Rigger\Core\Rig\Rig;
 final readonly class FindingView
 {
     /**
-     * @param string           $key        tells it apart from every other of its rig
-     * @param string           $stage      fixtures, patch, lines, desk or looks
-     * @param string           $severity   error, warning, caution or note
-     * @param list<string>     $fixtureIds the units it is about
-     * @param string|null      $typeId     the chart it is about
-     * @param RepairView|null  $repair     the smallest repair, as one button
-     * @param list<RepairView> $others     other ways to put it right
+     * @param string           $key      tells it apart from every other of its rig
+     * @param string           $stage    units, patch, lines, desk or looks
+     * @param string           $severity error, warning, caution or note
+     * @param list<string>     $unitIds  the units it is about
+     * @param string|null      $typeId   the chart it is about
+     * @param RepairView|null  $repair   the smallest repair, as one button
+     * @param list<RepairView> $others   other ways to put it right
      */
     public function __construct(
         public string $key,
@@ -27,7 +27,7 @@ final readonly class FindingView
         public string $severity,
         public string $title,
         public string $message,
-        public array $fixtureIds,
+        public array $unitIds,
         public ?string $typeId = null,
         public ?RepairView $repair = null,
         public array $others = [],

@@ -7,7 +7,7 @@ namespace Rigger\App\Rig\View;
 use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Playback\Lamp;
 
-/** One fixture on the stage strip. */
+/** One unit on the stage strip. */
 final readonly class LampView
 {
     /**
@@ -15,7 +15,7 @@ final readonly class LampView
      * @param string|null        $why   why it is dark, silent or running by itself
      */
     public function __construct(
-        public string $fixtureId,
+        public string $unitId,
         public string $name,
         public bool $responds,
         public array $cells,
@@ -32,7 +32,7 @@ final readonly class LampView
             $lamp->id,
             $lamp->name,
             $lamp->responds,
-            array_map(static fn (array $one): LampCellView => new LampCellView(...$one), $lamp->cells),
+            array_map(static fn (array $cell): LampCellView => new LampCellView(...$cell), $lamp->cells),
             $lamp->pan,
             $lamp->tilt,
             $lamp->selfRunning,

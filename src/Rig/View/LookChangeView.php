@@ -9,7 +9,7 @@ final readonly class LookChangeView
 {
     public function __construct(
         public string $look,
-        public string $fixture,
+        public string $unit,
         public string $before,
         public string $after,
         public ?string $beforeHex,

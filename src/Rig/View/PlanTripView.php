@@ -9,7 +9,7 @@ final readonly class PlanTripView
 {
     /** @param string $why in words that follow "because" */
     public function __construct(
-        public string $fixtureId,
+        public string $unitId,
         public string $name,
         public string $from,
         public string $to,

@@ -26,19 +26,23 @@ final readonly class PlanView
 
         return new self(
             array_map(
-                static fn (Trip $one): PlanTripView => new PlanTripView(
-                    $one->unit->id,
-                    $one->unit->name,
-                    $one->unit->place->words(),
-                    $one->to->words(),
-                    $one->to->universe,
-                    $one->to->address,
-                    $one->why,
+                static fn (Trip $trip): PlanTripView => new PlanTripView(
+                    $trip->unit->id,
+                    $trip->unit->name,
+                    $trip->unit->place->words(),
+                    $trip->to->words(),
+                    $trip->to->universe,
+                    $trip->to->address,
+                    $trip->why,
                 ),
                 $plan->trips,
             ),
             array_map(
-                static fn (Unplaced $one): UnplacedView => new UnplacedView($one->unit->id, $one->unit->name, $one->why),
+                static fn (Unplaced $unplaced): UnplacedView => new UnplacedView(
+                    $unplaced->unit->id,
+                    $unplaced->unit->name,
+                    $unplaced->why,
+                ),
                 $plan->unplaced,
             ),
             $plan->sentence,

@@ -30,7 +30,7 @@ final readonly class RepairView
     {
         return new self(
             $proposal->label,
-            array_map(static fn (Change $one): \stdClass => (object) ChangeReader::write($one), $proposal->changes),
+            array_map(static fn (Change $change): \stdClass => (object) ChangeReader::write($change), $proposal->changes),
             $proposal->trips,
             $proposal->givesUp,
         );

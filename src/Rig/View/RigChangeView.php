@@ -26,7 +26,7 @@ final readonly class RigChangeView
         public string $name,
         public ?DeskChangeView $desk,
         public StripsChangeView $strips,
-        public UnitsChangeView $fixtures,
+        public UnitsChangeView $units,
         public array $walk,
         public array $types,
         public ?array $links,

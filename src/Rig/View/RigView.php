@@ -8,9 +8,9 @@ namespace Rigger\App\Rig\View;
 final readonly class RigView
 {
     /**
-     * @param list<FixtureView>  $fixtures  in the order of the patch list
-     * @param list<int>          $walk      places in $fixtures, from 0, in the order in which a foot walks
-     * @param list<TypeUseView>  $types     charts that the rig's fixtures follow
+     * @param list<UnitView>     $units     in the order of the patch list
+     * @param list<int>          $walk      places in $units, from 0, in the order in which a foot walks
+     * @param list<TypeUseView>  $types     charts that the rig's units follow
      * @param list<LinkView>     $links
      * @param list<LookView>     $looks     by bank and number
      * @param list<SupportView>  $supports  beams and stands
@@ -25,7 +25,7 @@ final readonly class RigView
         public string $venue,
         public int $version,
         public ?DeskView $desk,
-        public array $fixtures,
+        public array $units,
         public array $walk,
         public array $types,
         public array $links,

@@ -8,9 +8,9 @@ namespace Rigger\App\Rig\View;
 final readonly class StripView
 {
     /**
-     * @param string|null        $label    what it does to the fixture that sits there; null when it moves nothing
-     * @param list<StripUseView> $fixtures every fixture's channel that it moves
-     * @param list<RangeView>    $ranges   of the first fixture's channel
+     * @param string|null        $label  what it does to the unit that sits there; null when it moves nothing
+     * @param list<StripUseView> $units  every unit's channel that it moves
+     * @param list<RangeView>    $ranges of the first unit's channel
      */
     public function __construct(
         public ?int $button,
@@ -18,7 +18,7 @@ final readonly class StripView
         public int $fader,
         public int $address,
         public ?string $label,
-        public array $fixtures,
+        public array $units,
         public array $ranges,
     ) {
     }

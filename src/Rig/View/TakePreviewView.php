@@ -36,26 +36,26 @@ final readonly class TakePreviewView
         return new self(
             $preview->from(),
             $latest->number,
-            array_map(static fn (array $one): ComparisonView => ComparisonView::of(...$one), $preview->modes()),
+            array_map(static fn (array $mode): ComparisonView => ComparisonView::of(...$mode), $preview->modes()),
             array_map(
-                static fn (array $one): FaderChangeView => new FaderChangeView(
-                    $one[0]->button,
-                    $one[0]->page,
-                    $one[0]->number,
-                    $one[0]->address,
-                    $one[1],
-                    $one[2],
+                static fn (array $fader): FaderChangeView => new FaderChangeView(
+                    $fader[0]->button,
+                    $fader[0]->page,
+                    $fader[0]->number,
+                    $fader[0]->address,
+                    $fader[1],
+                    $fader[2],
                 ),
                 $preview->faders(),
             ),
             array_map(
-                static fn (LookChange $one): LookChangeView => new LookChangeView(
-                    $one->look->name,
-                    $one->unit->name,
-                    $one->wordsBefore(),
-                    $one->wordsAfter(),
-                    $one->hexBefore(),
-                    $one->hexAfter(),
+                static fn (LookChange $change): LookChangeView => new LookChangeView(
+                    $change->look->name,
+                    $change->unit->name,
+                    $change->wordsBefore(),
+                    $change->wordsAfter(),
+                    $change->hexBefore(),
+                    $change->hexAfter(),
                 ),
                 $preview->looks(),
             ),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
-/** A chart that fixtures of this rig follow. */
+/** A chart that units of this rig follow. */
 final readonly class TypeUseView
 {
     /** @param int $latest number of the newest revision in the library */

@@ -7,9 +7,9 @@ namespace Rigger\App\Rig\View;
 final readonly class UnitsChangeView
 {
     /**
-     * @param list<string>      $gone ids
-     * @param list<int>         $at   places in the new list, ascending; one for each in $put
-     * @param list<FixtureView> $put  new ones, and those that are otherwise
+     * @param list<string>   $gone ids
+     * @param list<int>      $at   places in the new list, ascending; one for each in $put
+     * @param list<UnitView> $put  new ones, and those that are otherwise
      */
     public function __construct(public array $gone, public array $at, public array $put)
     {

@@ -8,8 +8,8 @@ namespace Rigger\App\Rig\View;
 final readonly class UnreachableView
 {
     public function __construct(
-        public string $fixtureId,
-        public string $fixture,
+        public string $unitId,
+        public string $unit,
         public int $channel,
         public string $label,
         public int $value,

@@ -16,7 +16,7 @@ final readonly class WishView
      * @param string|null  $with     the earlier unit whose twin it is
      */
     public function __construct(
-        public string $fixtureId,
+        public string $unitId,
         public string $name,
         public string $model,
         public array $possible,

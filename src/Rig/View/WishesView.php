@@ -22,8 +22,8 @@ final readonly class WishesView
     public static function of(Rig $rig): self
     {
         return new self(
-            array_map(static fn (UnitWish $one): WishView => WishView::of($rig->unit($one->unit), $one), UnitWish::now($rig)),
-            array_map(static fn (Want $one): WantWordView => new WantWordView($one->value, $one->words()), Want::cases()),
+            array_map(static fn (UnitWish $wish): WishView => WishView::of($rig->unit($wish->unit), $wish), UnitWish::now($rig)),
+            array_map(static fn (Want $want): WantWordView => new WantWordView($want->value, $want->words()), Want::cases()),
         );
     }
 }

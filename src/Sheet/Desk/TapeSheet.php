@@ -42,7 +42,7 @@ final readonly class TapeSheet
         $desk = $rig->desk();
         $height = $desk->manual->tapeHeight ?? DeskManual::TAPE_HEIGHT;
         $upright = $this->paper->width() - 2 * Flow::MARGIN;
-        $isWide = [] !== array_filter($strips, static fn (TapeStrip $one): bool => $one->length() > $upright);
+        $isWide = [] !== array_filter($strips, static fn (TapeStrip $strip): bool => $strip->length() > $upright);
         $flow = new Flow($this->type, $this->paper, 'Tape for '.($desk->name ?? ''), $rig->name.' · '.$rig->venue, $isWide);
         $this->ruler($flow);
         foreach ($strips as $strip) {
@@ -169,7 +169,7 @@ final readonly class TapeSheet
         $least = \INF;
         for ($cut = 1; $cut < \count($parts); ++$cut) {
             $lines = [implode(' ', \array_slice($parts, 0, $cut)), implode(' ', \array_slice($parts, $cut))];
-            $longest = max(array_map(fn (string $one): float => $this->type->width($one, self::LEAST, true), $lines));
+            $longest = max(array_map(fn (string $line): float => $this->type->width($line, self::LEAST, true), $lines));
             if ($longest < $least) {
                 [$best, $least] = [$lines, $longest];
             }

@@ -78,14 +78,14 @@ final readonly class TapeStrips
         $strips = [];
         foreach ($rows as $faders) {
             $used = array_values(array_filter(
-                array_map(static fn (Fader $one): ?Strip => $moved[$one->address] ?? null, $faders),
-                static fn (?Strip $one): bool => null !== $one,
+                array_map(static fn (Fader $fader): ?Strip => $moved[$fader->address] ?? null, $faders),
+                static fn (?Strip $strip): bool => null !== $strip,
             ));
             if ([] !== $used) {
                 $strips[] = new TapeStrip(
                     $this->title($desk, $faders[0], $faders[\count($faders) - 1], $used),
                     $pitch,
-                    array_map(fn (Fader $one): array => $this->cell($moved[$one->address] ?? null), $faders),
+                    array_map(fn (Fader $fader): array => $this->cell($moved[$fader->address] ?? null), $faders),
                 );
             }
         }
@@ -125,7 +125,7 @@ final readonly class TapeStrips
         if (null === $strip) {
             return ['label' => '', 'note' => null];
         }
-        $first = $strip->fixtures[0];
+        $first = $strip->units[0];
         $channel = $this->rig->unit($first['id'])->mode()->channel($first['channel']);
 
         return ['label' => $first['label'], 'note' => null === $channel ? null : TapeNote::of($channel)];
@@ -186,7 +186,7 @@ final readonly class TapeStrips
     /** @return list<Strip> */
     private function under(int $button): array
     {
-        return array_values(array_filter($this->map->strips, static fn (Strip $one): bool => $one->fader->button === $button));
+        return array_values(array_filter($this->map->strips, static fn (Strip $strip): bool => $strip->fader->button === $button));
     }
 
     /** @param list<Strip> $strips */
@@ -194,7 +194,7 @@ final readonly class TapeStrips
     {
         $names = [];
         foreach ($strips as $strip) {
-            foreach ($strip->fixtures as $use) {
+            foreach ($strip->units as $use) {
                 $names[$use['id']] = $this->rig->unit($use['id'])->name;
             }
         }

@@ -124,7 +124,7 @@ final class Flow
     public function table(array $widths, array $heads, array $rows): void
     {
         $unit = $this->width / array_sum($widths);
-        $widths = array_map(static fn (float $one): float => $one * $unit, $widths);
+        $widths = array_map(static fn (float $width): float => $width * $unit, $widths);
         $head = $this->wrapped($widths, $heads, true);
         $this->row($widths, $head, true);
         foreach ($rows as $row) {

@@ -17,7 +17,8 @@ final class SvgPage
         }, $page->marks());
 
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" font-family="\'DejaVu Sans Condensed\', \'DejaVu Sans\', \'Archivo Variable\', sans-serif" fill="#000">',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s" font-family="\'DejaVu '
+                .'Sans Condensed\', \'DejaVu Sans\', \'Archivo Variable\', sans-serif" fill="#000">',
             self::mm($page->width),
             self::mm($page->height),
         )

@@ -64,7 +64,7 @@ final readonly class CardPaper
     public function ladder(string $title, int $rest, array $rungs): void
     {
         $width = $this->flow->width - self::TITLE;
-        $words = implode(' · ', array_map(static fn (CardRung $one): string => $one->span.' '.$one->label, $rungs));
+        $words = implode(' · ', array_map(static fn (CardRung $rung): string => $rung->span.' '.$rung->label, $rungs));
         $lines = $this->type->wrap($words, self::RANGES, $width);
         $names = $this->type->wrap($title, self::SIZE, self::TITLE - 1.5, true);
         $height = max(self::LADDER + 0.5 + \count($lines) * 3, \count($names) * self::LINE);
@@ -72,7 +72,13 @@ final readonly class CardPaper
         // Room for the notch that marks the resting value.
         $this->flow->down(1.3);
         foreach ($names as $nth => $name) {
-            $this->flow->page()->add($this->type->words(self::MARGIN, $this->flow->top() + 3.2 + $nth * self::LINE, $name, self::SIZE, true));
+            $this->flow->page()->add($this->type->words(
+                self::MARGIN,
+                $this->flow->top() + 3.2 + $nth * self::LINE,
+                $name,
+                self::SIZE,
+                true,
+            ));
         }
         $this->frame(self::MARGIN + self::TITLE, $this->flow->top(), $width, $rungs, $rest);
         $top = $this->flow->top();

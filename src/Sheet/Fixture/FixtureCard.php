@@ -83,7 +83,12 @@ final readonly class FixtureCard
     {
         $isUntried = $this->profile->record?->isUntried(new ChannelPlace($mode->key, $channel->offset)) ?? false;
 
-        return $channel->offset.'  '.$channel->label.(null === $channel->cell ? '' : ', cell '.$channel->cell).(null === $channel->fineOf ? '' : ', fine of '.$channel->fineOf).($isUntried ? ', not tried yet' : '');
+        return implode(', ', array_filter([
+            $channel->offset.'  '.$channel->label,
+            null === $channel->cell ? '' : 'cell '.$channel->cell,
+            null === $channel->fineOf ? '' : 'fine of '.$channel->fineOf,
+            $isUntried ? 'not tried yet' : '',
+        ], static fn (string $part): bool => '' !== $part));
     }
 
     /** @return list<CardRung> */
@@ -97,7 +102,7 @@ final readonly class FixtureCard
                 $range->title(),
                 CardPattern::of($range->function),
             ),
-            array_values(array_filter($channel->ranges, static fn (Range $one): bool => $one->isReachable())),
+            array_values(array_filter($channel->ranges, static fn (Range $range): bool => $range->isReachable())),
         );
     }
 
@@ -105,7 +110,7 @@ final readonly class FixtureCard
     {
         $shown = array_filter(
             ProfileCheck::of($this->profile),
-            static fn (ChartFinding $one): bool => Severity::Note !== $one->code->severity(),
+            static fn (ChartFinding $finding): bool => Severity::Note !== $finding->code->severity(),
         );
         if ([] === $shown) {
             return;
@@ -114,7 +119,13 @@ final readonly class FixtureCard
         foreach ($shown as $finding) {
             $note = $this->profile->record?->acceptanceOf($finding)?->note;
             $mode = $this->profile->mode($finding->mode);
-            $this->paper->line('▲ '.(\count($this->profile->modes) > 1 ? ($mode->name ?? '').': ' : '').$finding->message.(null === $note ? '' : ' It is so'.('' === $note ? '.' : ': '.$note)));
+            $accepted = match ($note) {
+                null => '',
+                '' => ' It is so.',
+                default => ' It is so: '.$note,
+            };
+            $which = \count($this->profile->modes) > 1 ? ($mode->name ?? '').': ' : '';
+            $this->paper->line('▲ '.$which.$finding->message.$accepted);
         }
         $this->paper->line('The maker\'s manual and the rules of the house come first.');
     }

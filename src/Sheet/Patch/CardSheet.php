@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Rig\View\SettingLineView;
 use Rigger\App\Rig\View\SwitchesView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Flow;
@@ -29,21 +29,21 @@ final readonly class CardSheet
     }
 
     /**
-     * @param list<FixtureView> $fixtures
+     * @param list<UnitView> $units
      *
      * @return non-empty-list<Page>
      */
-    public function of(RigView $rig, array $fixtures): array
+    public function of(RigView $rig, array $units): array
     {
         $flow = new Flow($this->type, $this->paper, $rig->name, $rig->venue.' · setting cards');
-        if ([] === $fixtures) {
+        if ([] === $units) {
             $flow->paragraph('Nothing hangs yet.');
 
             return $flow->pages();
         }
         $width = $flow->width / self::COLUMNS;
         $height = $flow->left() / self::ROWS;
-        foreach ($fixtures as $index => $fixture) {
+        foreach ($units as $index => $unit) {
             $place = $index % (self::COLUMNS * self::ROWS);
             if ($index > 0 && 0 === $place) {
                 $flow->turn();
@@ -54,52 +54,52 @@ final readonly class CardSheet
                 $flow->top() + intdiv($place, self::COLUMNS) * $height,
                 $width,
                 $height,
-                $fixture,
+                $unit,
             );
         }
 
         return $flow->pages();
     }
 
-    private function card(Page $page, float $x, float $y, float $width, float $height, FixtureView $fixture): void
+    private function card(Page $page, float $x, float $y, float $width, float $height, UnitView $unit): void
     {
         $page->add(new Box($x, $y, $width, $height, null, 0.1));
         [$left, $inner] = [$x + 4, $width - 8];
         $address = $this->type->words(
             $x + $width - 4,
             $y + 9,
-            \sprintf('%d.%03d', $fixture->universe, $fixture->address),
+            \sprintf('%d.%03d', $unit->universe, $unit->address),
             16,
             true,
             Align::Right,
         );
         $page->add(
             $address,
-            $this->type->fitted($left, $y + 9, $fixture->name, 16, $inner - $address->width - 3, true),
+            $this->type->fitted($left, $y + 9, $unit->name, 16, $inner - $address->width - 3, true),
             $this->type->fitted(
                 $left,
                 $y + 14,
-                $fixture->maker.' '.$fixture->model.', '.$fixture->modeName.(null === $fixture->position ? '' : ' · '.$fixture->position),
+                $unit->maker.' '.$unit->model.', '.$unit->modeName.(null === $unit->position ? '' : ' · '.$unit->position),
                 8.5,
                 $inner,
             ),
             new Stroke($left, $y + 16, $left + $inner, $y + 16, 0.2),
         );
         $at = $y + 19;
-        if (null !== $fixture->switches && null !== $fixture->switches->pattern) {
-            $this->switches($page, $left, $at, $fixture->switches, $fixture->switches->pattern);
+        if (null !== $unit->switches && null !== $unit->switches->pattern) {
+            $this->switches($page, $left, $at, $unit->switches, $unit->switches->pattern);
             $at += 17;
-            $at = $this->lines($page, $left, $at, $inner, [$fixture->switches->sum.'.'], $y + $height - 12);
-        } elseif (null !== $fixture->display) {
-            $wide = $this->type->width($fixture->display, 20, true) + 8;
+            $at = $this->lines($page, $left, $at, $inner, [$unit->switches->sum.'.'], $y + $height - 12);
+        } elseif (null !== $unit->display) {
+            $wide = $this->type->width($unit->display, 20, true) + 8;
             $page->add(
                 new Box($left, $at, $wide, 11, 20, 0),
                 new Box($left + 0.8, $at + 0.8, $wide - 1.6, 9.4, 255, 0),
-                $this->type->words($left + 4, $at + 8, $fixture->display, 20, true),
+                $this->type->words($left + 4, $at + 8, $unit->display, 20, true),
             );
             $at += 14;
         }
-        $this->lines($page, $left, $at, $inner, $this->words($fixture), $y + $height - 12);
+        $this->lines($page, $left, $at, $inner, $this->words($unit), $y + $height - 12);
         foreach (['set', 'kept it through off and on'] as $index => $words) {
             $box = $left + (0 === $index ? 0 : 18);
             $page->add(new Box($box, $y + $height - 7.5, 4, 4), $this->type->words($box + 5.5, $y + $height - 4.3, $words, 8.5));
@@ -107,24 +107,24 @@ final readonly class CardSheet
     }
 
     /** @return list<string> */
-    private function words(FixtureView $fixture): array
+    private function words(UnitView $unit): array
     {
         return array_values(array_filter([
-            $fixture->setup,
-            null === $fixture->linkId ? null : 'Receiver on '.($fixture->receiver ?? 'nothing yet').'.',
-            'unit' === $fixture->pan ? 'Turn pan round in its menu.' : null,
-            'unit' === $fixture->tilt ? 'Turn tilt round in its menu.' : null,
-            ...self::setting($fixture, false),
-            null === $fixture->note ? null : 'Note: '.$fixture->note,
-            ...self::setting($fixture, true),
+            $unit->setup,
+            null === $unit->linkId ? null : 'Receiver on '.($unit->receiver ?? 'nothing yet').'.',
+            'unit' === $unit->pan ? 'Turn pan round in its menu.' : null,
+            'unit' === $unit->tilt ? 'Turn tilt round in its menu.' : null,
+            ...self::setting($unit, false),
+            null === $unit->note ? null : 'Note: '.$unit->note,
+            ...self::setting($unit, true),
         ], static fn (?string $part): bool => null !== $part && '' !== $part));
     }
 
     /** @return list<string> */
-    private static function setting(FixtureView $fixture, bool $isLegend): array
+    private static function setting(UnitView $unit, bool $isLegend): array
     {
         $lines = array_filter(
-            $fixture->setting,
+            $unit->setting,
             static fn (SettingLineView $line): bool => $isLegend === array_reduce(
                 self::LEGENDS,
                 static fn (bool $is, string $head): bool => $is || str_starts_with($line->about, $head),

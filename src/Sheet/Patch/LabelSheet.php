@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Rig\View\FixtureView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Page;
@@ -22,21 +22,21 @@ final readonly class LabelSheet
     }
 
     /**
-     * @param list<FixtureView> $fixtures
+     * @param list<UnitView> $units
      *
      * @return non-empty-list<Page>
      */
-    public function of(array $fixtures): array
+    public function of(array $units): array
     {
         $paper = $this->stock->paper($this->wanted);
         $each = $this->stock->columns() * $this->stock->rows();
         $pages = [];
-        foreach ([] === $fixtures ? [[]] : array_chunk($fixtures, $each) as $chunk) {
+        foreach ([] === $units ? [[]] : array_chunk($units, $each) as $chunk) {
             $page = new Page($paper->width(), $paper->height());
-            foreach ($chunk as $index => $fixture) {
+            foreach ($chunk as $index => $unit) {
                 $x = $this->stock->left($paper) + ($index % $this->stock->columns()) * $this->stock->pitch();
                 $y = $this->stock->top($paper) + intdiv($index, $this->stock->columns()) * $this->stock->height();
-                $this->label($page, $x, $y, $fixture);
+                $this->label($page, $x, $y, $unit);
             }
             if (LabelStock::Strips === $this->stock) {
                 $this->ruler($page);
@@ -47,7 +47,7 @@ final readonly class LabelSheet
         return $pages;
     }
 
-    private function label(Page $page, float $x, float $y, FixtureView $fixture): void
+    private function label(Page $page, float $x, float $y, UnitView $unit): void
     {
         $width = $this->stock->width();
         $height = $this->stock->height();
@@ -58,19 +58,19 @@ final readonly class LabelSheet
         $address = $this->type->words(
             $x + $width - 4,
             $y + $height * 0.42,
-            \sprintf('%d.%03d', $fixture->universe, $fixture->address),
+            \sprintf('%d.%03d', $unit->universe, $unit->address),
             $height * 0.62,
             true,
             Align::Right,
         );
         $page->add(
             $address,
-            $this->type->fitted($x + 4, $y + $height * 0.42, $fixture->name, $height * 0.62, $inner - $address->width - 3, true),
+            $this->type->fitted($x + 4, $y + $height * 0.42, $unit->name, $height * 0.62, $inner - $address->width - 3, true),
             new Stroke($x + 4, $y + $height * 0.51, $x + $width - 4, $y + $height * 0.51, 0.2),
             $this->type->fitted(
                 $x + 4,
                 $y + $height * 0.70,
-                \sprintf('%s, %s%s', $fixture->model, $fixture->modeName, null === $fixture->number ? '' : ' · no. '.$fixture->number),
+                \sprintf('%s, %s%s', $unit->model, $unit->modeName, null === $unit->number ? '' : ' · no. '.$unit->number),
                 8,
                 $inner,
             ),
@@ -80,7 +80,7 @@ final readonly class LabelSheet
                 implode(
                     ' · ',
                     array_filter(
-                        [$fixture->position, \sprintf('%03d–%03d', $fixture->address, $fixture->last)],
+                        [$unit->position, \sprintf('%03d–%03d', $unit->address, $unit->last)],
                         static fn (?string $part): bool => null !== $part,
                     ),
                 ),

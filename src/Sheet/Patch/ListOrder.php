@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Rig\View\FixtureView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\Core\Position\WalkOrder;
 
 /** The order in which units stand on paper. */
@@ -15,18 +15,18 @@ enum ListOrder: string
     case Name = 'name';
 
     /**
-     * @param list<FixtureView> $fixtures
+     * @param list<UnitView> $units
      *
-     * @return list<FixtureView>
+     * @return list<UnitView>
      */
-    public function sort(array $fixtures): array
+    public function sort(array $units): array
     {
-        usort($fixtures, fn (FixtureView $one, FixtureView $other): int => match ($this) {
+        usort($units, fn (UnitView $one, UnitView $other): int => match ($this) {
             self::Address => [$one->universe, $one->address] <=> [$other->universe, $other->address],
             self::Position => WalkOrder::compare($one->position, $one->spot?->x, $other->position, $other->spot?->x),
             self::Name => strnatcasecmp($one->name, $other->name),
         });
 
-        return $fixtures;
+        return $units;
     }
 }

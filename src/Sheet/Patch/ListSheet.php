@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\App\Sheet\Draw\Flow;
 use Rigger\App\Sheet\Draw\Page;
 use Rigger\App\Sheet\Draw\PaperSize;
@@ -19,22 +19,22 @@ final readonly class ListSheet
     }
 
     /**
-     * @param list<FixtureView> $fixtures in the order in which they stand
+     * @param list<UnitView> $units in the order in which they stand
      *
      * @return non-empty-list<Page>
      */
-    public function of(RigView $rig, array $fixtures, ListOrder $order): array
+    public function of(RigView $rig, array $units, ListOrder $order): array
     {
         $flow = new Flow($this->type, $this->paper, $rig->name, $rig->venue.' · patch list by '.$order->value, true);
-        self::on($flow, $fixtures);
+        self::on($flow, $units);
 
         return $flow->pages();
     }
 
-    /** @param list<FixtureView> $fixtures in the order in which they stand */
-    public static function on(Flow $flow, array $fixtures): void
+    /** @param list<UnitView> $units in the order in which they stand */
+    public static function on(Flow $flow, array $units): void
     {
-        if ([] === $fixtures) {
+        if ([] === $units) {
             $flow->paragraph('Nothing hangs yet.');
 
             return;
@@ -46,37 +46,37 @@ final readonly class ListSheet
             'Address',
             'Where it hangs',
             'To set, and notes',
-        ], array_map(static fn (FixtureView $one): array => [
-            $one->name,
-            (string) $one->number,
-            $one->maker.' '.$one->model.', '.$one->modeName,
-            \sprintf('%d.%03d to %03d', $one->universe, $one->address, $one->last),
-            $one->position ?? '',
-            self::words($one),
-        ], $fixtures));
+        ], array_map(static fn (UnitView $unit): array => [
+            $unit->name,
+            (string) $unit->number,
+            $unit->maker.' '.$unit->model.', '.$unit->modeName,
+            \sprintf('%d.%03d to %03d', $unit->universe, $unit->address, $unit->last),
+            $unit->position ?? '',
+            self::words($unit),
+        ], $units));
         $flow->down(2);
         $flow->paragraph('Secondary safety bond on every unit overhead; nobody below while you work. Local rules decide.');
     }
 
-    private static function words(FixtureView $one): string
+    private static function words(UnitView $unit): string
     {
         return implode('; ', array_filter([
-            $one->switches?->sum,
-            null === $one->display ? null : 'shows '.$one->display,
-            $one->setup,
-            null === $one->linkId ? null : 'receiver on '.($one->receiver ?? 'nothing yet'),
-            null === $one->pan ? null : 'pan reversed in '.('unit' === $one->pan ? 'the unit' : 'software'),
-            null === $one->tilt ? null : 'tilt reversed in '.('unit' === $one->tilt ? 'the unit' : 'software'),
-            [] === $one->curves
+            $unit->switches?->sum,
+            null === $unit->display ? null : 'shows '.$unit->display,
+            $unit->setup,
+            null === $unit->linkId ? null : 'receiver on '.($unit->receiver ?? 'nothing yet'),
+            null === $unit->pan ? null : 'pan reversed in '.('unit' === $unit->pan ? 'the unit' : 'software'),
+            null === $unit->tilt ? null : 'tilt reversed in '.('unit' === $unit->tilt ? 'the unit' : 'software'),
+            [] === $unit->curves
                 ? null
                 : 'curve on '.implode(
                     ', ',
                     array_unique(array_map(
-                        static fn ($curve): string => $one->labels[$curve->channel - 1] ?? (string) $curve->channel,
-                        $one->curves,
+                        static fn ($curve): string => $unit->labels[$curve->channel - 1] ?? (string) $curve->channel,
+                        $unit->curves,
                     )),
                 ),
-            $one->note,
+            $unit->note,
         ], static fn (?string $part): bool => null !== $part && '' !== $part));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\App\Sheet\Draw\Page;
 use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Type;
@@ -28,16 +28,16 @@ final readonly class PatchSheets
     /** @return non-empty-list<Page> */
     public function of(RigView $rig): array
     {
-        $fixtures = $this->order->sort(null === $this->group ? $rig->fixtures : array_values(array_filter(
-            $rig->fixtures,
-            fn (FixtureView $one): bool => \in_array($this->group, $one->groups, true),
+        $units = $this->order->sort(null === $this->group ? $rig->units : array_values(array_filter(
+            $rig->units,
+            fn (UnitView $unit): bool => \in_array($this->group, $unit->groups, true),
         )));
 
         return match ($this->kind) {
-            SheetKind::List => (new ListSheet($this->type, $this->paper))->of($rig, $fixtures, $this->order),
-            SheetKind::Squares => (new SquaresSheet($this->type, $this->paper))->of($rig, $fixtures),
-            SheetKind::Labels => (new LabelSheet($this->type, $this->stock, $this->paper))->of($fixtures),
-            SheetKind::Cards => (new CardSheet($this->type, $this->paper))->of($rig, $fixtures),
+            SheetKind::List => (new ListSheet($this->type, $this->paper))->of($rig, $units, $this->order),
+            SheetKind::Squares => (new SquaresSheet($this->type, $this->paper))->of($rig, $units),
+            SheetKind::Labels => (new LabelSheet($this->type, $this->stock, $this->paper))->of($units),
+            SheetKind::Cards => (new CardSheet($this->type, $this->paper))->of($rig, $units),
         };
     }
 }

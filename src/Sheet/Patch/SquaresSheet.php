@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
-use Rigger\App\Rig\View\FixtureView;
 use Rigger\App\Rig\View\RigView;
+use Rigger\App\Rig\View\UnitView;
 use Rigger\App\Sheet\Draw\Align;
 use Rigger\App\Sheet\Draw\Box;
 use Rigger\App\Sheet\Draw\Flow;
@@ -26,20 +26,20 @@ final readonly class SquaresSheet
     }
 
     /**
-     * @param list<FixtureView> $fixtures
+     * @param list<UnitView> $units
      *
      * @return non-empty-list<Page>
      */
-    public function of(RigView $rig, array $fixtures): array
+    public function of(RigView $rig, array $units): array
     {
         $universes = array_unique([
-            ...array_map(static fn (FixtureView $one): int => $one->universe, $fixtures),
-            ...([] === $fixtures ? [$rig->desk->universe ?? 1] : []),
+            ...array_map(static fn (UnitView $unit): int => $unit->universe, $units),
+            ...([] === $units ? [$rig->desk->universe ?? 1] : []),
         ]);
         sort($universes);
         $flow = null;
         foreach ($universes as $universe) {
-            $here = array_values(array_filter($fixtures, static fn (FixtureView $one): bool => $one->universe === $universe));
+            $here = array_values(array_filter($units, static fn (UnitView $unit): bool => $unit->universe === $universe));
             $subtitle = $rig->venue.' · the squares of 512';
             if (null === $flow) {
                 $flow = new Flow($this->type, $this->paper, $rig->name, $subtitle, true);
@@ -53,8 +53,8 @@ final readonly class SquaresSheet
         return $flow->pages();
     }
 
-    /** @param list<FixtureView> $fixtures */
-    private function universe(Flow $flow, int $universe, array $fixtures): void
+    /** @param list<UnitView> $units */
+    private function universe(Flow $flow, int $universe, array $units): void
     {
         $page = $flow->page();
         $page->add($this->type->words(Flow::MARGIN, $flow->top() + 3, 'Universe '.$universe, 11, true));
@@ -62,9 +62,9 @@ final readonly class SquaresSheet
         $wide = $flow->width / self::COLUMNS;
         $high = ($flow->left() - 2) / self::ROWS;
         $takers = [];
-        foreach ($fixtures as $fixture) {
-            foreach (range($fixture->address, min($fixture->last, Span::LAST_SLOT)) as $slot) {
-                $takers[$slot][] = $fixture;
+        foreach ($units as $unit) {
+            foreach (range($unit->address, min($unit->last, Span::LAST_SLOT)) as $slot) {
+                $takers[$slot][] = $unit;
             }
         }
         for ($slot = 1; $slot <= Span::LAST_SLOT; ++$slot) {
@@ -73,7 +73,7 @@ final readonly class SquaresSheet
             $here = $takers[$slot] ?? [];
             // Twins are one on the tape; other units on one square are a fault, and black.
             $isShared = \count(array_unique(array_map(
-                static fn (FixtureView $one): string => $one->address.'/'.$one->typeId.'/'.$one->revision.'/'.$one->mode,
+                static fn (UnitView $unit): string => $unit->address.'/'.$unit->typeId.'/'.$unit->revision.'/'.$unit->mode,
                 $here,
             ))) > 1;
             $page->add(
@@ -81,7 +81,7 @@ final readonly class SquaresSheet
                 $this->type->words($x + 0.5, $y + 2.2, (string) $slot, 5),
             );
         }
-        foreach ($this->pieces($fixtures) as [$first, $last, $name, $isStart]) {
+        foreach ($this->pieces($units) as [$first, $last, $name, $isStart]) {
             $x = Flow::MARGIN + (($first - 1) % self::COLUMNS) * $wide;
             $y = $flow->top() + intdiv($first - 1, self::COLUMNS) * $high;
             $width = ($last - $first + 1) * $wide;
@@ -106,15 +106,15 @@ final readonly class SquaresSheet
     /**
      * Cut where a row ends; those at one address are one piece.
      *
-     * @param list<FixtureView> $fixtures
+     * @param list<UnitView> $units
      *
      * @return list<array{int, int, string, bool}> first and last slot, name, whether it begins here
      */
-    private function pieces(array $fixtures): array
+    private function pieces(array $units): array
     {
         $names = [];
-        foreach ($fixtures as $fixture) {
-            $names[$fixture->address.'-'.min($fixture->last, Span::LAST_SLOT)][] = $fixture->name;
+        foreach ($units as $unit) {
+            $names[$unit->address.'-'.min($unit->last, Span::LAST_SLOT)][] = $unit->name;
         }
         $pieces = [];
         foreach ($names as $span => $those) {

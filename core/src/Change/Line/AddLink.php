@@ -42,7 +42,7 @@ final readonly class AddLink implements Change
 
     private static function unused(Rig $rig, RadioKit $kit): string
     {
-        $used = array_map(static fn (Link $one): string => $one->kit === $kit ? $one->name : '', $rig->links);
+        $used = array_map(static fn (Link $link): string => $link->kit === $kit ? $link->name : '', $rig->links);
 
         return array_values(array_diff($kit->names(), $used))[0] ?? $kit->names()[0];
     }

@@ -33,7 +33,7 @@ final readonly class ChangeSupport implements Change
     {
         $old = $rig->support($this->support)->held;
         $held = AddSupport::held($this->kind, $this->name, $this->height, $this->fromX, $this->fromY, $this->toX, $this->toY);
-        $all = array_map(static fn (Support $one): Held => $one->held, array_values($rig->supports));
+        $all = array_map(static fn (Support $support): Held => $support->held, array_values($rig->supports));
         $along = [];
         foreach ($rig->units as $unit) {
             $nearest = null === $unit->spot ? null : Held::nearest($all, $unit->spot->x, $unit->spot->y);

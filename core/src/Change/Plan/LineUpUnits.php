@@ -31,7 +31,7 @@ final readonly class LineUpUnits implements Change
     public function applyTo(Rig $rig, World $world): Applied
     {
         $how = Lineup::from($this->how);
-        $units = array_values(array_filter(array_map($rig->unit(...), $this->units), static fn (Unit $one): bool => null !== $one->spot));
+        $units = array_values(array_filter(array_map($rig->unit(...), $this->units), static fn (Unit $unit): bool => null !== $unit->spot));
         if (\count($units) < (Lineup::Spread === $how ? 3 : 2)) {
             throw InputError::because(
                 'missing',
@@ -41,10 +41,10 @@ final readonly class LineUpUnits implements Change
                     : 'Select two units or more that stand on the plan.',
             );
         }
-        $spots = $how->apply(array_map(static fn (Unit $one): Spot => $one->spot ?? new Spot(0, 0), $units));
+        $spots = $how->apply(array_map(static fn (Unit $unit): Spot => $unit->spot ?? new Spot(0, 0), $units));
 
         return new Applied($rig->withUnits(...array_map(
-            static fn (Unit $one, Spot $spot): Unit => $one->putAt($spot),
+            static fn (Unit $unit, Spot $spot): Unit => $unit->putAt($spot),
             $units,
             $spots,
         )), \sprintf(match ($how) {

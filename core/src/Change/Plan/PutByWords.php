@@ -22,7 +22,7 @@ final readonly class PutByWords implements Change
             $held = $support->held;
             $mine = array_values(array_filter(
                 $rig->units,
-                static fn (Unit $one): bool => null === $one->spot && false !== mb_stripos($one->position ?? '', $held->name),
+                static fn (Unit $unit): bool => null === $unit->spot && false !== mb_stripos($unit->position ?? '', $held->name),
             ));
             foreach ($mine as $index => $unit) {
                 $share = ($index + 1) / (\count($mine) + 1);

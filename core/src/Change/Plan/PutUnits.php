@@ -48,7 +48,7 @@ final readonly class PutUnits implements Change
 
     private static function hang(Rig $rig, Unit $unit, float $x, float $y): Unit
     {
-        $held = array_map(static fn (Support $one): Held => $one->held, array_values($rig->supports));
+        $held = array_map(static fn (Support $support): Held => $support->held, array_values($rig->supports));
         [$support, $spot] = Held::nearest($held, $x, $y) ?? [null, new Spot(round($x, 2), round($y, 2), $unit->spot?->height)];
         $put = $unit->putAt($spot);
 

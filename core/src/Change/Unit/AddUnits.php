@@ -48,7 +48,7 @@ final readonly class AddUnits implements Change
     {
         $units = $this->units($rig, $world);
         $first = $units[0];
-        $names = array_map(static fn (Unit $one): string => $one->name, $units);
+        $names = array_map(static fn (Unit $unit): string => $unit->name, $units);
         $last = $names[\count($names) - 1];
         $at = $first->place->words();
 
@@ -62,7 +62,7 @@ final readonly class AddUnits implements Change
             ),
             1 === \count($names) => \sprintf('Patched %s at %s', $names[0], $at),
             default => \sprintf('Patched %d units, %s to %s, from %s', \count($names), $names[0], $last, $at),
-        }, array_map(static fn (Unit $one): string => $one->id, $units));
+        }, array_map(static fn (Unit $unit): string => $unit->id, $units));
     }
 
     /**
@@ -80,7 +80,7 @@ final readonly class AddUnits implements Change
         $names = UnitNames::next($rig, Limits::name($this->name, 'name'), $this->count);
         $hanging = \count($rig->units);
         $places = null === $twin ? $this->places($rig, $mode) : array_fill(0, $this->count, $twin->place);
-        if ($hanging + \count($names) > Limits::FIXTURES) {
+        if ($hanging + \count($names) > Limits::UNITS) {
             throw self::full($hanging);
         }
 
@@ -96,7 +96,7 @@ final readonly class AddUnits implements Change
         return InputError::because(
             'out_of_range',
             'count',
-            \sprintf('A rig holds at most %d fixtures; %d hang already.', Limits::FIXTURES, $hanging),
+            \sprintf('A rig holds at most %d units; %d hang already.', Limits::UNITS, $hanging),
         );
     }
 
@@ -106,7 +106,7 @@ final readonly class AddUnits implements Change
         $units = array_values($units);
         $first = $units[0]->place;
         $last = $units[\count($units) - 1];
-        $addresses = \count(array_unique(array_map(static fn (Unit $one): string => $one->place->words(), $units)));
+        $addresses = \count(array_unique(array_map(static fn (Unit $unit): string => $unit->place->words(), $units)));
 
         return 1 === \count($units)
             ? \sprintf('%s takes %s to %03d.', $last->name, $first->words(), $last->span()->last())
@@ -169,7 +169,8 @@ final readonly class AddUnits implements Change
 
         return InputError::because('no_room', 'count', 'buttons' === $this->spacing
             ? \sprintf(
-                'No free button is left: there is room for %d of %d units of %s at the desk\'s buttons, %d too few. Free addresses between them can still be used.',
+                'No free button is left: there is room for %d of %d units of %s at the desk\'s buttons, %d too few. Free addresses '
+                    .'between them can still be used.',
                 $placed,
                 $this->count,
                 $channels,

@@ -111,7 +111,7 @@ final readonly class BendChannel implements Change
      */
     private static function without(array $curves, int $channel): array
     {
-        return array_values(array_filter($curves, static fn (ChannelCurve $one): bool => $one->channel !== $channel));
+        return array_values(array_filter($curves, static fn (ChannelCurve $curve): bool => $curve->channel !== $channel));
     }
 
     private static function words(Curve $curve): string

@@ -47,7 +47,7 @@ final readonly class ListReading
                 $read[$line] = $error;
             }
         }
-        $charts = $this->world->latestOfModels(array_values(array_filter($models, static fn (string $one): bool => '' !== $one)));
+        $charts = $this->world->latestOfModels(array_values(array_filter($models, static fn (string $model): bool => '' !== $model)));
         $there = [];
         foreach ($this->rig->units as $unit) {
             $there[$unit->name] ??= $unit;
@@ -91,8 +91,8 @@ final readonly class ListReading
             }
             $fitting = array_values(array_filter(
                 $charts,
-                static fn (Revision $one): bool => 0 === strcasecmp($one->model, $row->model)
-                    && (null === $row->maker || 0 === strcasecmp($one->maker, $row->maker)),
+                static fn (Revision $revision): bool => 0 === strcasecmp($revision->model, $row->model)
+                    && (null === $row->maker || 0 === strcasecmp($revision->maker, $row->maker)),
             ));
             if (1 !== \count($fitting)) {
                 return ListedUnit::leftOut($row->line, $row->name, [] === $fitting
@@ -158,7 +158,7 @@ final readonly class ListReading
             }
         }
         $count = 1 === preg_match('/^(\d{1,3})\s*(?:-?\s*ch(?:annels?|an)?\.?)?$/i', $text, $parts) ? (int) $parts[1] : 0;
-        $fitting = array_values(array_filter($modes, static fn (Mode $one): bool => $one->footprint() === $count));
+        $fitting = array_values(array_filter($modes, static fn (Mode $mode): bool => $mode->footprint() === $count));
 
         return 1 === \count($fitting) ? $fitting[0] : null;
     }

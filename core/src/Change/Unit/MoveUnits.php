@@ -40,7 +40,7 @@ final readonly class MoveUnits implements Change
             ? \sprintf('Moved %s from %s to %s', $units[0]->name, $units[0]->place->words(), $moved[0]->place->words())
             : \sprintf(
                 'Moved %s together to %s',
-                implode(' and ', array_map(static fn (Unit $one): string => $one->name, $units)),
+                implode(' and ', array_map(static fn (Unit $unit): string => $unit->name, $units)),
                 $moved[0]->place->words(),
             );
 

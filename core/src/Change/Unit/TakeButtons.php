@@ -26,10 +26,10 @@ final readonly class TakeButtons implements Change
     public function applyTo(Rig $rig, World $world): Applied
     {
         $units = array_map($rig->unit(...), $this->units);
-        $names = implode(' and ', array_map(static fn (Unit $one): string => $one->name, $units));
+        $names = implode(' and ', array_map(static fn (Unit $unit): string => $unit->name, $units));
 
         return new Applied(
-            $rig->withUnits(...array_map(fn (Unit $one): Unit => $one->takingButtons($this->buttons), $units)),
+            $rig->withUnits(...array_map(fn (Unit $unit): Unit => $unit->takingButtons($this->buttons), $units)),
             null === $this->buttons
                 ? \sprintf('%s is held to one button again', $names)
                 : \sprintf('Let %s take %d buttons', $names, $this->buttons),

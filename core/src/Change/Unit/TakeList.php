@@ -37,7 +37,7 @@ final readonly class TakeList implements Change
             }
             $unit = $one->unit;
             if (null === $unit && null !== $one->revision && null !== $one->mode && null !== $one->row->place) {
-                if (\count($rig->units) >= Limits::FIXTURES) {
+                if (\count($rig->units) >= Limits::UNITS) {
                     throw AddUnits::full(\count($rig->units) - $new);
                 }
                 $unit = new Unit($world->newId(), $one->name, $one->revision, $one->mode->key, $one->row->place);
@@ -79,7 +79,7 @@ final readonly class TakeList implements Change
         return (new ListReading(
             $rig,
             $world,
-            array_map(static fn (?string $one): ?PatchColumn => PatchColumn::tryFrom($one ?? ''), $this->columns),
+            array_map(static fn (?string $column): ?PatchColumn => PatchColumn::tryFrom($column ?? ''), $this->columns),
         ))->rows($this->rows, $firstLine);
     }
 

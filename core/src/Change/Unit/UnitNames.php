@@ -13,7 +13,7 @@ final class UnitNames
     /** @return non-empty-list<string> */
     public static function next(Rig $rig, string $base, int $count): array
     {
-        $used = array_map(static fn (Unit $one): string => $one->name, array_values($rig->units));
+        $used = array_map(static fn (Unit $unit): string => $unit->name, array_values($rig->units));
         $stem = preg_replace('/\s+\d+$/', '', $base) ?? $base;
         $isNumbered = $stem !== $base;
         if (1 === $count && !\in_array($base, $used, true) && ($isNumbered || !self::isStem($stem, $used))) {

@@ -52,11 +52,11 @@ final readonly class Advice
         }
         $reasons = array_column($plan->unassigned, 'reason', 'id');
         $rows = array_map(
-            static fn (UnitWish $one): AdviceRow => AdviceRow::of(
+            static fn (UnitWish $wish): AdviceRow => AdviceRow::of(
                 $desk,
-                $rig->unit($one->unit),
-                $one,
-                $assigned[$one->unit] ?? $reasons[$one->unit],
+                $rig->unit($wish->unit),
+                $wish,
+                $assigned[$wish->unit] ?? $reasons[$wish->unit],
             ),
             $wishes,
         );
@@ -86,14 +86,14 @@ final readonly class Advice
                 'Take this plan over',
                 [new TakePlan('desk', $units)],
                 \count($units),
-                array_merge(...array_map(static fn (AdviceRow $one): array => $one->costs, $this->rows)),
+                array_merge(...array_map(static fn (AdviceRow $row): array => $row->costs, $this->rows)),
             );
     }
 
     /** @param list<AdviceRow> $rows */
     private static function count(array $rows): int
     {
-        return \count(array_filter($rows, static fn (AdviceRow $one): bool => $one->isChanged));
+        return \count(array_filter($rows, static fn (AdviceRow $row): bool => $row->isChanged));
     }
 
     /** @param list<UnitWish> $wishes */
@@ -144,13 +144,17 @@ final readonly class Advice
             );
             array_push($wants, ...$want->functions($revision->profile));
         }
-        $modes = array_filter($revision->usableModes(), static fn (Mode $one): bool => $one->footprint() <= Span::LAST_SLOT);
+        $modes = array_filter($revision->usableModes(), static fn (Mode $mode): bool => $mode->footprint() <= Span::LAST_SLOT);
 
         // The key names chart and mode: a unit of another type is no partner, whatever its mode is called.
         return new DeskWish(
             $wish->unit,
             array_values(array_map(
-                static fn (Mode $one): PlanMode => new PlanMode($revision->id.'/'.$one->key, $one->footprint(), Want::functionsOf($one)),
+                static fn (Mode $mode): PlanMode => new PlanMode(
+                    $revision->id.'/'.$mode->key,
+                    $mode->footprint(),
+                    Want::functionsOf($mode),
+                ),
                 $modes,
             )),
             $wants,
@@ -192,22 +196,25 @@ final readonly class Advice
      */
     private static function warnings(Rig $rig, Desk $desk, array $assigned, array $wishes): array
     {
-        $placed = array_map(static function (Unit $one) use ($assigned, $desk): Placed {
-            $to = $assigned[$one->id] ?? null;
+        $placed = array_map(static function (Unit $unit) use ($assigned, $desk): Placed {
+            $to = $assigned[$unit->id] ?? null;
 
             return null === $to
-                ? $one->placed()
-                : new Placed($one->id, $desk->universe, Span::at($to->address, $to->mode->footprint), $to->mode->key);
+                ? $unit->placed()
+                : new Placed($unit->id, $desk->universe, Span::at($to->address, $to->mode->footprint), $to->mode->key);
         }, array_values($rig->units));
-        $planned = array_fill_keys(array_map(static fn (UnitWish $one): string => $one->unit, $wishes), true);
+        $planned = array_fill_keys(array_map(static fn (UnitWish $wish): string => $wish->unit, $wishes), true);
         $warnings = [];
-        foreach (AddressCheck::of($placed)->relations as $one) {
-            if (null !== $one->b && RelationKind::Twins !== $one->kind && (isset($planned[$one->a->id]) || isset($planned[$one->b->id]))) {
+        foreach (AddressCheck::of($placed)->relations as $relation) {
+            if (null === $relation->b || RelationKind::Twins === $relation->kind) {
+                continue;
+            }
+            if (isset($planned[$relation->a->id]) || isset($planned[$relation->b->id])) {
                 $warnings[] = \sprintf(
                     '%s and %s would share %s.',
-                    $rig->unit($one->a->id)->name,
-                    $rig->unit($one->b->id)->name,
-                    Wording::slots($one->from, $one->to),
+                    $rig->unit($relation->a->id)->name,
+                    $rig->unit($relation->b->id)->name,
+                    Wording::slots($relation->from, $relation->to),
                 );
             }
         }

@@ -71,31 +71,36 @@ final readonly class AdviceRow
         $now = $unit->mode();
         $lost = array_filter(
             Want::cases(),
-            static fn (Want $one): bool => Want::NoPrograms !== $one && $one->isMetBy($profile, $now) && !$one->isMetBy($profile, $mode),
+            static fn (Want $want): bool => Want::NoPrograms !== $want
+                && $want->isMetBy($profile, $now)
+                && !$want->isMetBy($profile, $mode),
         );
         $gained = array_filter(
             Want::cases(),
-            static fn (Want $one): bool => !$one->isMetBy($profile, $now) && $one->isMetBy($profile, $mode),
+            static fn (Want $want): bool => !$want->isMetBy($profile, $now) && $want->isMetBy($profile, $mode),
         );
 
         return [
-            ...array_map(static fn (Want $one): string => 'gives up '.$one->words(), array_values($lost)),
-            ...array_map(static fn (Want $one): string => 'gains '.$one->words(), array_values($gained)),
+            ...array_map(static fn (Want $want): string => 'gives up '.$want->words(), array_values($lost)),
+            ...array_map(static fn (Want $want): string => 'gains '.$want->words(), array_values($gained)),
         ];
     }
 
     private static function why(Unit $unit, Desk $desk, UnitWish $wish, Unassigned $reason): string
     {
         $profile = $unit->revision()->profile;
-        $words = implode(' and ', array_map(static fn (string $one): string => Want::from($one)->words(), $wish->wants));
+        $words = implode(' and ', array_map(static fn (string $want): string => Want::from($want)->words(), $wish->wants));
         if (Unassigned::NoModeFits === $reason) {
             $room = $desk->layout->hasButtons() ? $desk->reach() : $desk->rowLength();
             $wants = array_map(Want::from(...), $wish->wants);
             $able = array_filter(
                 $profile->modes,
-                static fn (Mode $one): bool => [] === array_filter($wants, static fn (Want $want): bool => !$want->isMetBy($profile, $one)),
+                static fn (Mode $mode): bool => [] === array_filter(
+                    $wants,
+                    static fn (Want $want): bool => !$want->isMetBy($profile, $mode),
+                ),
             );
-            $shortest = [] === $able ? 0 : min(array_map(static fn (Mode $one): int => $one->footprint(), $able));
+            $shortest = [] === $able ? 0 : min(array_map(static fn (Mode $mode): int => $mode->footprint(), $able));
 
             return $shortest <= $room
                 ? 'it cannot be set to the mode of the unit it is to go with'

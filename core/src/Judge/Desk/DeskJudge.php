@@ -20,16 +20,16 @@ final class DeskJudge
             return [];
         }
 
-        return array_map(static function (DeskFinding $one) use ($rig, $map): Finding {
-            $unit = $rig->unit($one->fixture);
-            $isMeant = 'spills' === $one->code && ($unit->takesButtons ?? 1) >= DeskProposals::buttonsOf($map->desk, $unit);
+        return array_map(static function (DeskFinding $finding) use ($rig, $map): Finding {
+            $unit = $rig->unit($finding->unit);
+            $isMeant = 'spills' === $finding->code && ($unit->takesButtons ?? 1) >= DeskProposals::buttonsOf($map->desk, $unit);
 
             return new Finding(
                 'desk',
-                $one->code,
-                $isMeant ? Severity::Note : $one->severity,
-                [$one->fixture],
-                ['map' => $one, 'isMeant' => $isMeant],
+                $finding->code,
+                $isMeant ? Severity::Note : $finding->severity,
+                [$finding->unit],
+                ['map' => $finding, 'isMeant' => $isMeant],
             );
         }, $map->findings);
     }

@@ -63,7 +63,7 @@ final class DeskProposals
             'mode' => $this->mode($unit),
             'buttons' => $this->buttons($unit),
             default => $this->twin($unit),
-        }, self::ANSWERS[$finding->code] ?? []), static fn (?Proposal $one): bool => null !== $one));
+        }, self::ANSWERS[$finding->code] ?? []), static fn (?Proposal $proposal): bool => null !== $proposal));
     }
 
     /**
@@ -217,7 +217,9 @@ final class DeskProposals
         $own = $unit->mode();
         $fitting = array_filter(
             $unit->revision()->usableModes(),
-            static fn (Mode $one): bool => $one->key !== $own->key && $one->footprint() <= $room && $one->footprint() < $own->footprint(),
+            static fn (Mode $mode): bool => $mode->key !== $own->key
+                && $mode->footprint() <= $room
+                && $mode->footprint() < $own->footprint(),
         );
         usort($fitting, static fn (Mode $one, Mode $other): int => $other->footprint() <=> $one->footprint());
 
@@ -242,7 +244,7 @@ final class DeskProposals
         if ($this->isOnAFader($unit)) {
             return $this->lowest(
                 $this->rig->occupancy($this->desk->universe)->without(...array_map(
-                    static fn (Unit $one): Span => $one->span(),
+                    static fn (Unit $unit): Span => $unit->span(),
                     $group->units,
                 )),
                 $footprint,
@@ -260,13 +262,13 @@ final class DeskProposals
     {
         return $this->here ??= array_values(array_filter(
             $this->rig->units,
-            fn (Unit $one): bool => $one->place->universe === $this->desk->universe,
+            fn (Unit $unit): bool => $unit->place->universe === $this->desk->universe,
         ));
     }
 
     private function isOnAFader(Unit $unit): bool
     {
-        $this->reached ??= array_fill_keys(array_map(static fn (Fader $one): int => $one->address, $this->desk->faders()), true);
+        $this->reached ??= array_fill_keys(array_map(static fn (Fader $fader): int => $fader->address, $this->desk->faders()), true);
         if ($unit->place->universe === $this->desk->universe) {
             for ($address = $unit->place->address; $address <= $unit->span()->lastInUniverse(); ++$address) {
                 if (isset($this->reached[$address])) {

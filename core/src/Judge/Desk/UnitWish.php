@@ -30,10 +30,10 @@ final readonly class UnitWish
         $wishes = [];
         foreach ($rig->units as $unit) {
             $profile = $unit->revision()->profile;
-            $met = array_filter(self::possible($unit), static fn (Want $one): bool => $one->isMetBy($profile, $unit->mode()));
+            $met = array_filter(self::possible($unit), static fn (Want $want): bool => $want->isMetBy($profile, $unit->mode()));
             $wishes[] = new self(
                 $unit->id,
-                array_values(array_map(static fn (Want $one): string => $one->value, $met)),
+                array_values(array_map(static fn (Want $want): string => $want->value, $met)),
                 $first[$unit->twinKey()] ?? null,
             );
             $first[$unit->twinKey()] ??= $unit->id;
@@ -45,6 +45,6 @@ final readonly class UnitWish
     /** @return list<Want> that one of the modes of its chart can meet */
     public static function possible(Unit $unit): array
     {
-        return array_values(array_filter(Want::cases(), static fn (Want $one): bool => $one->isPossible($unit->revision()->profile)));
+        return array_values(array_filter(Want::cases(), static fn (Want $want): bool => $want->isPossible($unit->revision()->profile)));
     }
 }

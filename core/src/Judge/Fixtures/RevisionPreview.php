@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Rigger\Core\Judge\Fixtures;
 
 use Rigger\Core\Compare\ChartDifference;
-use Rigger\Core\Desk\DeskFixture;
 use Rigger\Core\Desk\DeskMap;
+use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Desk\Fader;
 use Rigger\Core\Patch\Placed;
 use Rigger\Core\Patch\Span;
@@ -26,7 +26,7 @@ final readonly class RevisionPreview
     {
         $this->followers = array_values(array_filter(
             $rig->units,
-            static fn (Unit $one): bool => $one->revision()->typeId === $latest->typeId && !$one->revision()->follows($latest),
+            static fn (Unit $unit): bool => $unit->revision()->typeId === $latest->typeId && !$unit->revision()->follows($latest),
         ));
     }
 
@@ -112,11 +112,11 @@ final readonly class RevisionPreview
         return null;
     }
 
-    private function onDesk(Unit $unit): DeskFixture
+    private function onDesk(Unit $unit): DeskUnit
     {
         $mode = (\in_array($unit, $this->followers, true) ? $this->latest->profile->mode($unit->mode()->key) : null) ?? $unit->mode();
 
-        return new DeskFixture(
+        return new DeskUnit(
             new Placed($unit->id, $unit->place->universe, Span::at($unit->place->address, max(1, $mode->footprint())), $unit->at->identity),
             $mode->labels(),
         );
@@ -142,7 +142,7 @@ final readonly class RevisionPreview
     {
         $names = [];
         foreach ($map->strips ?? [] as $strip) {
-            $names[$strip->fader->address] = $strip->fixtures[0]['label'] ?? '';
+            $names[$strip->fader->address] = $strip->units[0]['label'] ?? '';
         }
 
         return $names;

@@ -32,7 +32,10 @@ final class LookJudge
                 );
             }
             $desk = $rig->desk();
-            if (null !== $desk?->banks && null !== $desk->scenesPerBank && ($look->bank > $desk->banks || $look->number > $desk->scenesPerBank)) {
+            if (null === $desk?->banks || null === $desk->scenesPerBank) {
+                continue;
+            }
+            if ($look->bank > $desk->banks || $look->number > $desk->scenesPerBank) {
                 $findings[] = new Finding('looks', 'beyond_memory', Severity::Error, lookId: $look->id);
             }
         }

@@ -21,14 +21,20 @@ final class AddressJudge
     /** @return list<Finding> */
     public static function findings(Rig $rig): array
     {
-        return array_map(static function (Relation $one): Finding {
-            $figures = ['from' => $one->from, 'to' => $one->to];
+        return array_map(static function (Relation $relation): Finding {
+            $figures = ['from' => $relation->from, 'to' => $relation->to];
 
-            return match ($one->kind) {
-                RelationKind::Overrun => new Finding('patch', 'overrun', Severity::Error, [$one->a->id], $figures),
-                RelationKind::Twins => new Finding('patch', 'twins', Severity::Note, [$one->a->id, $one->b->id ?? ''], $figures),
+            return match ($relation->kind) {
+                RelationKind::Overrun => new Finding('patch', 'overrun', Severity::Error, [$relation->a->id], $figures),
+                RelationKind::Twins => new Finding('patch', 'twins', Severity::Note, [$relation->a->id, $relation->b->id ?? ''], $figures),
                 // The later one is the one that sits on the other.
-                default => new Finding('patch', $one->kind->value, Severity::Error, [$one->b->id ?? '', $one->a->id], $figures),
+                default => new Finding(
+                    'patch',
+                    $relation->kind->value,
+                    Severity::Error,
+                    [$relation->b->id ?? '', $relation->a->id],
+                    $figures,
+                ),
             };
         }, $rig->addresses()->relations);
     }

@@ -12,8 +12,8 @@ use Rigger\Core\Finding\Wording;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Plan\AddressPlan;
-use Rigger\Core\Plan\PlanFixture;
 use Rigger\Core\Plan\PlanTask;
+use Rigger\Core\Plan\PlanUnit;
 use Rigger\Core\Plan\Spacing;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
@@ -55,7 +55,7 @@ final readonly class Numbering
             return null;
         }
         $units = array_map(
-            static fn (Trip $one): PlannedUnit => new PlannedUnit($one->unit->id, $one->to->universe, $one->to->address),
+            static fn (Trip $trip): PlannedUnit => new PlannedUnit($trip->unit->id, $trip->to->universe, $trip->to->address),
             $this->trips,
         );
 
@@ -103,7 +103,8 @@ final readonly class Numbering
         }
         foreach (\array_slice($units, 0, (int) $parts[1]) as $other) {
             $isTwin = $other->twinKey() === $unit->twinKey();
-            if ($other->isLocked && !$isTwin && $other->place->universe === $unit->place->universe && null !== $other->span()->shared($unit->span())) {
+            $isNear = $other->place->universe === $unit->place->universe && null !== $other->span()->shared($unit->span());
+            if ($other->isLocked && !$isTwin && $isNear) {
                 return Refused::because(
                     'locked',
                     \sprintf('%s and %s are both locked and share slots. Unlock one of them.', self::quoted($unit), self::quoted($other)),
@@ -119,7 +120,7 @@ final readonly class Numbering
         return '"'.$unit->name.'"';
     }
 
-    /** @return list<PlanFixture> */
+    /** @return list<PlanUnit> */
     private static function fixtures(Rig $rig): array
     {
         $twins = [];
@@ -130,13 +131,13 @@ final readonly class Numbering
         }
 
         return array_map(
-            static fn (Unit $one): PlanFixture => new PlanFixture(
-                $one->id,
-                $one->at->identity,
-                $one->footprint(),
-                $one->place,
-                $one->isLocked,
-                $twins[$one->id],
+            static fn (Unit $unit): PlanUnit => new PlanUnit(
+                $unit->id,
+                $unit->at->identity,
+                $unit->footprint(),
+                $unit->place,
+                $unit->isLocked,
+                $twins[$unit->id],
             ),
             array_values($rig->units),
         );

@@ -18,9 +18,9 @@ final class UnitJudge
         $findings = [];
         $numbers = [];
         foreach ($rig->units as $unit) {
-            foreach ($rig->trim($unit)->curves as $one) {
-                $channel = $unit->mode()->channel($one->channel);
-                $glow = null === $channel ? null : LeftLit::of($channel, $one->curve);
+            foreach ($rig->trim($unit)->curves as $curve) {
+                $channel = $unit->mode()->channel($curve->channel);
+                $glow = null === $channel ? null : LeftLit::of($channel, $curve->curve);
                 if (null === $glow) {
                     continue;
                 }
@@ -29,7 +29,7 @@ final class UnitJudge
                     'glows',
                     Severity::Caution,
                     [$unit->id],
-                    ['channel' => $one->channel, 'value' => $glow->value, 'level' => $glow->level, 'key' => (string) $one->channel],
+                    ['channel' => $curve->channel, 'value' => $glow->value, 'level' => $glow->level, 'key' => (string) $curve->channel],
                 );
             }
             if (null !== $unit->number) {

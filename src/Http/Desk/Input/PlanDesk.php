@@ -20,6 +20,6 @@ final readonly class PlanDesk
     /** @return non-empty-list<UnitWish> */
     public function wishes(): array
     {
-        return array_map(static fn (WishedUnit $one): UnitWish => new UnitWish($one->fixtureId, $one->wants, $one->with), $this->wishes);
+        return array_map(static fn (WishedUnit $unit): UnitWish => new UnitWish($unit->unitId, $unit->wants, $unit->with), $this->wishes);
     }
 }

@@ -14,7 +14,7 @@ final readonly class WishedUnit
      * @param string|null  $with  unit named earlier, whose button it shares
      */
     public function __construct(
-        public string $fixtureId,
+        public string $unitId,
         #[Assert\All([
             new Assert\NotNull(message: 'A wish is a word.'),
             new Assert\Type('string', message: 'A wish is a word.'),

@@ -43,7 +43,7 @@
     event.preventDefault();
     const hung = await adding.take();
     if (!hung) return;
-    selection.fixture = hung.id;
+    selection.unit = hung.id;
     selection.universe = hung.universe;
     onDone();
   }
@@ -126,7 +126,7 @@
     ><span class="dim text-[12px]">Address</span>
     <select class="select w-full" bind:value={adding.twinOf}>
       <option value="">of their own</option>
-      {#each session.rig.fixtures as one (one.id)}<option value={one.id}
+      {#each session.rig.units as one (one.id)}<option value={one.id}
           >Twin of {one.name}, {addressText(one.universe, one.address)}</option
         >{/each}
     </select>

@@ -12,8 +12,8 @@ use Rigger\Core\Rig\Unit;
 use Symfony\Component\Uid\Uuid;
 
 /** One unit of a rig, as it is stored. */
-#[ORM\Entity]
-class PatchedFixture implements Journalled
+#[ORM\Entity, ORM\Table('patched_fixture')]
+class PatchedUnit implements Journalled
 {
     use HoldsCurves;
     use Identified;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
-/** A patched fixture. */
-final readonly class FixtureView
+/** A patched unit. */
+final readonly class UnitView
 {
     /**
      * @param int                   $last     last slot it listens to, past 512 when it overruns
      * @param list<string>          $labels   names of its channels
-     * @param string|null           $twinOf   id of the first fixture at the same address in the same mode
+     * @param string|null           $twinOf   id of the first unit at the same address in the same mode
      * @param string|null           $display  what its display shows once it is set
      * @param string|null           $setup    the words of its menu
      * @param string|null           $silence  why nothing reaches it

@@ -13,7 +13,7 @@ use Rigger\Core\Rig\TapeColour;
 use Rigger\Core\Rig\Unit;
 
 /** A unit in a rig document. */
-final readonly class FixtureEntry
+final readonly class UnitEntry
 {
     /**
      * @param int                $type     index of its chart among the document's types
@@ -59,7 +59,10 @@ final readonly class FixtureEntry
 
     public static function of(Unit $unit, int $type, ?int $link): self
     {
-        return new self($unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address, $link, $unit->receiver, $unit->position, $unit->number, $unit->groups,
-            $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt, $unit->takesButtons);
+        return new self(
+            $unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address, $link, $unit->receiver, $unit->position,
+            $unit->number, $unit->groups, $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt,
+            $unit->takesButtons,
+        );
     }
 }

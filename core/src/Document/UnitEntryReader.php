@@ -13,7 +13,7 @@ use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\TapeColour;
 
 /** One unit of a rig document, read and written. */
-final class FixtureEntryReader
+final class UnitEntryReader
 {
     private const MEMBERS = [
         'name',
@@ -39,12 +39,12 @@ final class FixtureEntryReader
     ];
 
     /** @throws InputError */
-    public static function read(mixed $item, string $path): FixtureEntry
+    public static function read(mixed $item, string $path): UnitEntry
     {
         $in = Members::of($item, self::MEMBERS, $path);
         $has = static fn (string $member): bool => $in->has($member) && !$in->isNull($member);
 
-        return new FixtureEntry(
+        return new UnitEntry(
             Limits::name($in->text('name'), $in->path('name')),
             $in->whole('type', 0),
             $in->text('mode'),
@@ -58,7 +58,9 @@ final class FixtureEntryReader
                 ? Limits::groups(
                     $in->each(
                         'groups',
-                        static fn (mixed $one, string $at): string => \is_string($one) ? $one : throw InputError::wrongType($at, 'a text', $one),
+                        static fn (mixed $group, string $at): string => \is_string($group)
+                            ? $group
+                            : throw InputError::wrongType($at, 'a text', $group),
                     ),
                     $in->path('groups'),
                 )
@@ -83,11 +85,11 @@ final class FixtureEntryReader
     {
         $curves = $in->has('curves') ? $in->each('curves', ChannelCurve::read(...), 512) : [];
         $seen = [];
-        foreach ($curves as $index => $one) {
-            if (isset($seen[$one->channel])) {
-                throw InputError::duplicate($in->path('curves').'['.$index.'].channel', (string) $one->channel);
+        foreach ($curves as $index => $curve) {
+            if (isset($seen[$curve->channel])) {
+                throw InputError::duplicate($in->path('curves').'['.$index.'].channel', (string) $curve->channel);
             }
-            $seen[$one->channel] = true;
+            $seen[$curve->channel] = true;
         }
 
         return $curves;
@@ -108,24 +110,24 @@ final class FixtureEntryReader
     }
 
     /** @return array<string, mixed> members that say nothing are left out */
-    public static function write(FixtureEntry $one): array
+    public static function write(UnitEntry $unit): array
     {
         return [
-            'name' => $one->name, 'type' => $one->type, 'mode' => $one->mode, 'universe' => $one->universe, 'address' => $one->address,
-            'link' => $one->link, 'receiver' => $one->receiver, 'position' => $one->position,
+            'name' => $unit->name, 'type' => $unit->type, 'mode' => $unit->mode, 'universe' => $unit->universe, 'address' => $unit->address,
+            'link' => $unit->link, 'receiver' => $unit->receiver, 'position' => $unit->position,
         ] + array_filter([
-            'number' => $one->number,
-            'groups' => [] === $one->groups ? null : $one->groups,
-            'note' => $one->note,
-            'tape' => TapeColour::Cream === $one->tape ? null : $one->tape->value,
-            'locked' => $one->isLocked ? true : null,
-            'x' => $one->spot?->x,
-            'y' => $one->spot?->y,
-            'height' => $one->spot?->height,
-            'curves' => [] === $one->curves ? null : array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $one->curves),
-            'pan' => $one->pan?->value,
-            'tilt' => $one->tilt?->value,
-            'buttons' => $one->buttons,
+            'number' => $unit->number,
+            'groups' => [] === $unit->groups ? null : $unit->groups,
+            'note' => $unit->note,
+            'tape' => TapeColour::Cream === $unit->tape ? null : $unit->tape->value,
+            'locked' => $unit->isLocked ? true : null,
+            'x' => $unit->spot?->x,
+            'y' => $unit->spot?->y,
+            'height' => $unit->spot?->height,
+            'curves' => [] === $unit->curves ? null : array_map(static fn (ChannelCurve $curve): array => $curve->toArray(), $unit->curves),
+            'pan' => $unit->pan?->value,
+            'tilt' => $unit->tilt?->value,
+            'buttons' => $unit->buttons,
         ], static fn (mixed $value): bool => null !== $value);
     }
 }

@@ -6,8 +6,8 @@ namespace Rigger\Core\Desk;
 
 use Rigger\Core\Patch\Placed;
 
-/** A fixture at its place together with the names of its channels. */
-final readonly class DeskFixture
+/** A unit at its place together with the names of its channels. */
+final readonly class DeskUnit
 {
     /** @param list<string> $labels one a channel, in order */
     public function __construct(public Placed $placed, public array $labels)

@@ -6,8 +6,8 @@ namespace Rigger\Core\Plan;
 
 use Rigger\Core\Patch\Place;
 
-/** A fixture with the place that the plan gives it. */
-final readonly class PlacedFixture
+/** A unit with the place that the plan gives it. */
+final readonly class PlannedUnit
 {
     /** @param bool $isChanged whether somebody has to set it: it had another place, or none */
     public function __construct(public string $id, public Place $place, public bool $isChanged)
