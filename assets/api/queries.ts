@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/svelte-query';
 import { answered, api } from './client';
+import { withUnits } from './findings';
 import type { ChartAnswer } from './chart';
 
 /** Every key of the server's state stands here. */
@@ -25,7 +26,10 @@ export const rigsQuery = () => queryOptions({ queryKey: keys.rigs, queryFn: () =
 export const rigQuery = (id: string) =>
   queryOptions({
     queryKey: keys.rig(id),
-    queryFn: () => answered(api.GET('/api/rigs/{id}', { params: { path: { id } } })),
+    queryFn: async () => {
+      const rig = await answered(api.GET('/api/rigs/{id}', { params: { path: { id } } }));
+      return { ...rig, findings: withUnits(rig.findings, rig.units) };
+    },
   });
 
 /** Asked every few seconds, so that a window follows what others do to the rig. */

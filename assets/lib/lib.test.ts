@@ -7,7 +7,7 @@ import { tally } from './stages';
 import { figure, plural } from './words';
 
 const finding = (stage: string, severity: string) =>
-  ({ key: stage, stage, severity, code: 'x', title: '', message: '', unitIds: [] }) as Finding;
+  ({ key: stage, stage, severity, code: 'x', title: '', message: '', unitIds: [], unitRuns: [] }) as Finding;
 
 describe('addresses', () => {
   it('are written with their universe and three digits', () => {

@@ -1,17 +1,20 @@
 import type { Desk, Rig, RigChange } from '../api/types';
+import { withUnits } from '../api/findings';
 
 type Laid<T> = { gone?: readonly string[]; at: readonly number[]; put: readonly T[] };
 
 /** What an answer says that differs, laid over the rig that the window has; the rest stays the very same object. */
 export function merged(rig: Rig, change: RigChange): Rig {
-  const { version, name, walk, types, universes, undo = null, redo = null } = change;
+  const { version, name, types, universes, undo = null, redo = null } = change;
+  const walk = change.walk ?? rig.walk;
   const links = change.links ?? rig.links;
   const supports = change.supports ?? rig.supports;
   const units = laid(rig.units, change.units, (one) => one.id);
   const looks = laid(rig.looks, change.looks, (one) => one.id);
   // Charts belong to the library: what is said of them comes anew with every answer.
   const ofRig = rig.findings.filter((one) => one.stage !== 'fixtures');
-  const findings = laid(ofRig, change.findings, (one) => one.key);
+  const put = withUnits(change.findings.put, units);
+  const findings = laid(ofRig, { ...change.findings, put }, (one) => one.key);
   const desk = change.desk ? (change.desk.desk ?? null) : withStrips(rig.desk ?? null, change.strips);
   return {
     ...rig,

@@ -14,12 +14,14 @@ use Rigger\App\Rig\View\StripsChangeView;
 use Rigger\App\Rig\View\TypeUseView;
 use Rigger\App\Rig\View\UnitsChangeView;
 use Rigger\App\Rig\View\UnitView;
+use Rigger\Core\Change\Proposal;
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Finding\Finding;
+use Rigger\Core\Finding\Wording;
 use Rigger\Core\Judge\Judge;
+use Rigger\Core\Judge\Judged;
 use Rigger\Core\Rig\Difference;
 use Rigger\Core\Rig\Rig;
-use Rigger\Core\Rig\Unit;
 
 /** What of a rig's view differs after a change; the rest is as the window has it. */
 final readonly class Changed
@@ -34,9 +36,8 @@ final readonly class Changed
 
     /**
      * @param list<TypeUseView> $types
-     * @param list<int>         $walk
      */
-    public function view(?string $undo, ?string $redo, array $types, array $walk): RigChangeView
+    public function view(?string $undo, ?string $redo, array $types): RigChangeView
     {
         $after = $this->after;
 
@@ -47,7 +48,7 @@ final readonly class Changed
             $this->difference->isAnotherDesk() ? new DeskChangeView(DeskViews::of($after)) : null,
             $this->strips(),
             $this->units(),
-            $walk,
+            $this->difference->isAnotherWalk() ? RigViews::walk($after) : null,
             $types,
             $this->before->links === $after->links ? null : RigViews::links($after),
             $this->looks(),
@@ -135,11 +136,7 @@ final readonly class Changed
         $delta = Delta::of(
             array_keys($was),
             array_keys($is),
-            fn (string $key): bool => !isset($was[$key]) || $this->isSaidOtherwise(
-                $was[$key],
-                $is[$key],
-                static fn (Unit $unit): bool => $judge->offersTheSame($judgeBefore, $unit),
-            ),
+            fn (string $key): bool => !isset($was[$key]) || $this->isSaidOtherwise($judgeBefore, $was[$key], $judge, $is[$key]),
         );
 
         return new FindingsChangeView(
@@ -151,10 +148,8 @@ final readonly class Changed
 
     /**
      * Whether a finding that stands still reads otherwise, or can be answered otherwise.
-     *
-     * @param callable(Unit): bool $hasSameRoom of a unit that no fader of the desk reaches
      */
-    private function isSaidOtherwise(Finding $was, Finding $is, callable $hasSameRoom): bool
+    private function isSaidOtherwise(Judge $judgeBefore, Finding $was, Judge $judge, Finding $is): bool
     {
         // Charts belong to the library: what is said of them can have changed without this rig.
         if ('fixtures' === $is->stage || $was->severity !== $is->severity || !$was->hasFiguresOf($is) || (\in_array(
@@ -164,8 +159,13 @@ final readonly class Changed
         ) && $this->difference->isAnotherDesk())) {
             return true;
         }
-        $isAtDesk = 'desk' === $is->stage && !$hasSameRoom($this->after->unit($is->units[0]));
-        $universes = $isAtDesk ? [$this->after->universe()] : [];
+        if (\in_array($is->stage, ['patch', 'desk'], true) && !$judge->offersTheSame($judgeBefore, $is)) {
+            return true;
+        }
+        if (null !== $is->cause) {
+            return self::reading($judgeBefore->about($was), $this->before) !== self::reading($judge->about($is), $this->after);
+        }
+        $universes = [];
         foreach ($is->units as $id) {
             if ($this->difference->hasUnit($id)) {
                 return true;
@@ -180,6 +180,15 @@ final readonly class Changed
 
         return null !== $is->linkId && $this->before->links !== $this->after->links
             || null !== $is->lookId && $this->difference->isLookOtherwise($this->after->look($is->lookId));
+    }
+
+    /** @return list<string> its sentence, and what its buttons say */
+    private static function reading(Judged $judged, Rig $rig): array
+    {
+        return [
+            Wording::message($judged->finding, $rig),
+            ...array_map(static fn (Proposal $proposal): string => $proposal->label, $judged->proposals),
+        ];
     }
 
     /**

@@ -61,7 +61,7 @@ final readonly class RigViews
         $latest = $this->latest($after);
         [$undo, $redo] = $this->changes->steps($after->id);
 
-        return (new Changed($before, $after, $latest))->view($undo, $redo, self::types($after, $latest), self::walk($after));
+        return (new Changed($before, $after, $latest))->view($undo, $redo, self::types($after, $latest));
     }
 
     /** @return array<string, int> number of the newest revision, by type */
@@ -103,8 +103,8 @@ final readonly class RigViews
         );
     }
 
-    /** @return list<int> */
-    private static function walk(Rig $rig): array
+    /** @return list<int> places in the list of units, from 0, in the order in which a foot walks */
+    public static function walk(Rig $rig): array
     {
         $units = array_values($rig->units);
         $walk = array_keys($units);

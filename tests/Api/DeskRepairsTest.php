@@ -19,7 +19,7 @@ final class DeskRepairsTest extends ApiTestCase
     {
         $id = self::unit($rig, $name)['id'];
         foreach ((array) $rig['findings'] as $one) {
-            if (\is_array($one) && 'desk' === $one['stage'] && $code === $one['code'] && [$id] === $one['unitIds']) {
+            if (\is_array($one) && 'desk' === $one['stage'] && $code === $one['code'] && \in_array($id, $one['unitIds'], true)) {
                 return $one;
             }
         }
@@ -52,7 +52,7 @@ final class DeskRepairsTest extends ApiTestCase
             ['Use its 8-channel mode: one ladder trip', 'Let it take 2 buttons: Pack A moves to 099 (button 8) (one ladder trip)'],
         ];
         yield 'one on the tail of another' => ['shared_button', 'Pack A', ['Move Pack A to 099 (button 8): one ladder trip']];
-        yield 'one beside its button' => ['not_aligned', 'Panel', ['Move Panel to 099 (button 8): one ladder trip']];
+        yield 'one that would want the same button' => ['not_aligned', 'Panel', []];
     }
 
     /** @param list<string> $labels */
@@ -60,7 +60,10 @@ final class DeskRepairsTest extends ApiTestCase
     public function testEachFindingOffersItsRepairs(string $code, string $name, array $labels): void
     {
         $finding = self::finding($this->ask('GET', '/api/rigs/'.$this->demoRig()), $code, $name);
-        self::assertSame($labels, array_column([$finding['repair'], ...$finding['others']], 'label'));
+        self::assertSame($labels, array_column(
+            null === $finding['repair'] ? [] : [$finding['repair'], ...$finding['others']],
+            'label',
+        ));
     }
 
     public function testAShorterModeEndsTheSpilling(): void
@@ -117,7 +120,7 @@ final class DeskRepairsTest extends ApiTestCase
         $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => $ids, 'to' => '300']);
         $told = self::finding($rig, 'out_of_reach', 'Drum 4');
         self::assertStringContainsString('Dimmer (1) is down', $told['message']);
-        self::assertStringContainsString('So Drum 4 is dark on this desk', $told['message']);
+        self::assertStringContainsString('So Drum 3 and Drum 4 are dark on this desk', $told['message']);
         self::assertSame('Move Drum 3 and Drum 4 to 015 (button 2): 2 ladder trips', $told['repair']['label']);
         $rig = $this->press($id, 'out_of_reach', 'Drum 4', 'Move');
         self::assertSame([15, 15], [self::unit($rig, 'Drum 3')['address'], self::unit($rig, 'Drum 4')['address']]);
@@ -126,8 +129,14 @@ final class DeskRepairsTest extends ApiTestCase
     public function testAnotherUniverseIsLeftForTheDesks(): void
     {
         $id = $this->demoRig();
-        $haar = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Haar')['id'];
-        $rig = $this->change($id, 1, ['do' => 'move-units', 'units' => [$haar], 'to' => '2/9']);
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        [$haar, $panel, $pack] = array_map(static fn (string $name): string => self::unit($rig, $name)['id'], ['Haar', 'Panel', 'Pack A']);
+        // Nobody else wants the one button that is free.
+        $rig = $this->change($id, 1, [
+            ['do' => 'remove-unit', 'unit' => $panel],
+            ['do' => 'lock-unit', 'unit' => $pack, 'isLocked' => true],
+            ['do' => 'move-units', 'units' => [$haar], 'to' => '2/9'],
+        ]);
         self::assertSame(['move-units'], array_column(self::finding($rig, 'other_universe', 'Haar')['repair']['changes'], 'do'));
         $rig = $this->press($id, 'other_universe', 'Haar', 'Move');
         self::assertSame([1, 99], [self::unit($rig, 'Haar')['universe'], self::unit($rig, 'Haar')['address']]);
@@ -149,8 +158,7 @@ final class DeskRepairsTest extends ApiTestCase
     public function testWithoutAFreeButtonThatIsSaid(): void
     {
         $id = $this->demoRig();
-        $this->press($id, 'not_aligned', 'Panel', 'Move');
-        $rig = $this->press($id, 'spills', 'Batten', 'Use its');
+        $rig = $this->press($id, 'shared_button', 'Pack A', 'Move');
         $told = self::finding($rig, 'not_aligned', 'Haar');
         self::assertNull($told['repair']);
         self::assertStringEndsWith('No free button has room for it.', $told['message']);
@@ -162,7 +170,9 @@ final class DeskRepairsTest extends ApiTestCase
         $pack = self::unit($this->ask('GET', '/api/rigs/'.$id), 'Pack A')['id'];
         $rig = $this->change($id, 1, ['do' => 'lock-unit', 'unit' => $pack, 'isLocked' => true]);
         self::assertNull(self::finding($rig, 'shared_button', 'Pack A')['repair']);
-        self::assertStringEndsWith('It is locked where it is.', self::finding($rig, 'shared_button', 'Pack A')['message']);
+        self::assertStringEndsWith('Pack A is locked where it is.', self::finding($rig, 'shared_button', 'Pack A')['message']);
         self::assertCount(0, self::finding($rig, 'spills', 'Batten')['others']);
+        // What it would have had goes to the next who wants one.
+        self::assertSame('Move Panel to 099 (button 8): one ladder trip', self::finding($rig, 'not_aligned', 'Panel')['repair']['label']);
     }
 }

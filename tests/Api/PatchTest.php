@@ -18,7 +18,7 @@ final class PatchTest extends ApiTestCase
         self::assertContains('warning spills', self::codes($rig, 'desk'));
         self::assertContains('warning fast_flash', self::codes($rig, 'looks'));
         $clash = array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'clash' === $finding['code']))[0];
-        self::assertSame('Move Pack A to 099: one ladder trip', $clash['repair']['label']);
+        self::assertSame('Move Pack A to 099 (button 8): one ladder trip', $clash['repair']['label']);
 
         $rig = $this->change($id, $rig['version'], $clash['repair']['changes']);
         self::assertNotContains('error clash', self::codes($rig, 'patch'));

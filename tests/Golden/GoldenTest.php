@@ -35,14 +35,14 @@ final class GoldenTest extends ApiTestCase
         $golden = $isWriting ? [] : json_decode((string) gzdecode((string) file_get_contents($path)), true, 512, \JSON_THROW_ON_ERROR);
         $steps = new Steps(20261127 + $units, $desks);
         $views = new Views();
-        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $rig = $this->rig('/api/rigs/'.$id);
         $plain = $views->plain($rig);
         $seen = [['view' => $plain]];
         for ($nth = 0; $nth < $edits; ++$nth) {
             [$kind, $step] = $steps->next($rig);
             $problem = $this->make('/api/rigs/'.$id, $rig, $step);
             self::assertNotSame(500, $problem['status'] ?? 0, json_encode([$kind, $problem], \JSON_THROW_ON_ERROR));
-            $rig = $this->ask('GET', '/api/rigs/'.$id);
+            $rig = $this->rig('/api/rigs/'.$id);
             $now = $views->plain($rig);
             $seen[] = ['step' => $kind, 'problem' => $problem, 'changed' => Views::difference($plain, $now)];
             $plain = $now;
@@ -76,10 +76,20 @@ final class GoldenTest extends ApiTestCase
         $status = $this->client->getResponse()->getStatusCode();
         if (200 === $status) {
             // What differs, laid over what was there, is the whole.
-            self::assertSame($this->ask('GET', $path), Views::merged($rig, $answer['changed']), $body);
+            self::assertSame($this->rig($path), Views::merged($rig, $answer['changed']), $body);
         }
 
         return 200 === $status ? null : ['status' => $status, 'type' => $answer['type'], 'detail' => $answer['detail']];
+    }
+
+    /** @return array<string, mixed> the whole view, as a window holds it */
+    private function rig(string $path): array
+    {
+        $rig = $this->ask('GET', $path);
+
+        $rig['findings'] = Views::withUnits($rig['findings'], $rig['units']);
+
+        return $rig;
     }
 
     /** @param array<string, mixed> $document */

@@ -79,10 +79,10 @@ final class Views
      */
     public static function merged(array $rig, array $changed): array
     {
-        foreach (['version', 'name', 'walk', 'types', 'universes', 'undo', 'redo'] as $whole) {
+        foreach (['version', 'name', 'types', 'universes', 'undo', 'redo'] as $whole) {
             $rig[$whole] = $changed[$whole];
         }
-        foreach (['links', 'supports'] as $ifOther) {
+        foreach (['walk', 'links', 'supports'] as $ifOther) {
             $rig[$ifOther] = $changed[$ifOther] ?? $rig[$ifOther];
         }
         if (null !== $changed['desk']) {
@@ -93,6 +93,7 @@ final class Views
         }
         $rig['units'] = self::laid($rig['units'], $changed['units'], 'id');
         $rig['looks'] = self::laid($rig['looks'], $changed['looks'], 'id');
+        $changed['findings']['put'] = self::withUnits($changed['findings']['put'], $rig['units']);
         // All of the charts' findings come anew.
         $rig['findings'] = self::laid(
             array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'fixtures' !== $finding['stage'])),
@@ -101,6 +102,29 @@ final class Views
         );
 
         return $rig;
+    }
+
+    /**
+     * Findings about many units name them by their places in the patch list; a window gives each its ids.
+     *
+     * @param list<array<string, mixed>> $findings
+     * @param list<array<string, mixed>> $units
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function withUnits(array $findings, array $units): array
+    {
+        return array_map(static function (array $finding) use ($units): array {
+            $ids = $finding['unitIds'];
+            foreach (array_chunk($finding['unitRuns'], 2) as [$first, $last]) {
+                array_push($ids, ...array_column(\array_slice($units, $first, $last - $first + 1), 'id'));
+            }
+
+            $finding['unitIds'] = $ids;
+            $finding['unitRuns'] = [];
+
+            return $finding;
+        }, $findings);
     }
 
     /**

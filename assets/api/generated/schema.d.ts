@@ -2047,6 +2047,7 @@ export interface components {
             title: string;
             message: string;
             unitIds: string[];
+            unitRuns: number[];
             /** @default null */
             typeId?: string | null;
             /** @default null */
@@ -2073,7 +2074,7 @@ export interface components {
             desk?: components["schemas"]["DeskChangeView"] | null;
             strips: components["schemas"]["StripsChangeView"];
             units: components["schemas"]["UnitsChangeView"];
-            walk: number[];
+            walk?: number[] | null;
             types: components["schemas"]["TypeUseView"][];
             links?: components["schemas"]["LinkView"][] | null;
             looks: components["schemas"]["LooksChangeView"];
@@ -2330,7 +2331,7 @@ export interface operations {
                     };
                 };
             };
-            /** @description What was wrong with the input */
+            /** @description What was wrong in it */
             422: {
                 headers: {
                     [name: string]: unknown;

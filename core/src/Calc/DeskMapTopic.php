@@ -23,7 +23,7 @@ final class DeskMapTopic implements Topic
 
         return [
             'strips' => array_map(static fn (Strip $strip): array => $strip->toArray(), $map->strips),
-            'findings' => array_map(static fn (DeskFinding $finding): array => $finding->toArray(), $map->findings),
+            'findings' => array_map(static fn (DeskFinding $finding): array => $finding->toArray($desk->layout->called()), $map->findings),
         ];
     }
 }

@@ -24,14 +24,14 @@ final readonly class DeskFinding
     }
 
     /** @return array{code: string, severity: string, fixture: string, channels: list<int>, message: string} */
-    public function toArray(): array
+    public function toArray(string $called = 'button'): array
     {
         return [
             'code' => $this->code,
             'severity' => $this->severity->value,
             'fixture' => $this->unit,
             'channels' => $this->channels,
-            'message' => DeskWords::sentence($this, static fn (string $id): string => $id),
+            'message' => DeskWords::sentence($this, static fn (string $id): string => $id, $called),
         ];
     }
 }

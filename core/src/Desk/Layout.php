@@ -16,6 +16,12 @@ enum Layout: string
     /** Each zone has a few faders of its own. */
     case Zones = 'zones';
 
+    /** What stands under a number here: a zone, or a button. */
+    public function called(): string
+    {
+        return self::Zones === $this ? 'zone' : 'button';
+    }
+
     /** Whether fixtures answer to a numbered button or zone. */
     public function hasButtons(): bool
     {

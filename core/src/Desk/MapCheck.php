@@ -51,14 +51,15 @@ final class MapCheck
                 continue;
             }
             $buttons = $this->answering($unit);
-            array_push($findings, ...array_filter([
-                $this->notAligned($unit),
-                $this->spills($unit),
-                $this->hidden($unit),
-                $this->sharedButton($unit, $buttons),
-                $this->twins($unit),
-                $this->outOfReach($unit),
-            ]));
+            array_push($findings, ...array_filter($this->isReached($unit)
+                ? [
+                    $this->notAligned($unit),
+                    $this->spills($unit),
+                    $this->hidden($unit),
+                    $this->sharedButton($unit, $buttons),
+                    $this->twins($unit),
+                ]
+                : [$this->twins($unit), $this->outOfReach($unit)]));
             foreach (array_keys($buttons) as $button) {
                 $this->atButton[$button][] = $unit;
             }
@@ -90,7 +91,7 @@ final class MapCheck
         if (!$this->desk->layout->hasButtons()) {
             return null;
         }
-        $own = $this->desk->buttonAt($unit->placed->span->first);
+        $own = $this->ownButton($unit);
         $channels = $buttons = [];
         foreach ($unit->channels() as $channel) {
             $address = $unit->addressOf($channel);
@@ -112,13 +113,22 @@ final class MapCheck
             );
     }
 
+    /** The button it begins at; of one that begins before the first, that of the first channel which a fader reaches. */
+    private function ownButton(DeskUnit $unit): ?int
+    {
+        $own = $this->desk->buttonAt($unit->placed->span->first);
+        foreach (null === $own ? $unit->channels() : [] as $channel) {
+            $own ??= ($this->reached[$unit->addressOf($channel)] ?? null)?->button;
+        }
+
+        return $own;
+    }
+
     private function hidden(DeskUnit $unit): ?DeskFinding
     {
         $channels = $this->unreached($unit);
 
-        return [] === $channels || \count($channels) === \count($unit->labels)
-            ? null
-            : self::finding('hidden', Severity::Error, $unit, $channels);
+        return [] === $channels ? null : self::finding('hidden', Severity::Error, $unit, $channels);
     }
 
     /** @param array<int, list<int>> $buttons the unit's channels by button */
@@ -164,11 +174,15 @@ final class MapCheck
             );
     }
 
-    private function outOfReach(DeskUnit $unit): ?DeskFinding
+    /** It says all: whether the unit is aligned or spills does not matter then. */
+    private function outOfReach(DeskUnit $unit): DeskFinding
     {
-        return \count($this->unreached($unit)) < \count($unit->labels)
-            ? null
-            : self::finding('out_of_reach', Severity::Error, $unit, $unit->channels(), ['address' => $unit->placed->span->first]);
+        return self::finding('out_of_reach', Severity::Error, $unit, $unit->channels(), ['address' => $unit->placed->span->first]);
+    }
+
+    private function isReached(DeskUnit $unit): bool
+    {
+        return \count($this->unreached($unit)) < \count($unit->labels);
     }
 
     /** @return list<int> channels that no fader reaches */

@@ -20,6 +20,8 @@ final readonly class Finding
      * @param string|null                                           $typeId  the type it is about
      * @param string|null                                           $linkId  the sender it is about
      * @param string|null                                           $lookId  the look it is about
+     * @param string|null                                           $cause   what many units have in common, which stands for them in the
+     *                                                                       key; null when they are few and stand there themselves
      * @param array<string, int|float|string|bool|DeskFinding|null> $figures what the sentence needs beside the rig: numbers, addresses,
      *                                                                       ids; by the code's own names
      */
@@ -32,10 +34,11 @@ final readonly class Finding
         public ?string $typeId = null,
         public ?string $linkId = null,
         public ?string $lookId = null,
+        public ?string $cause = null,
     ) {
         $nth = $figures['key'] ?? null;
         $others = array_filter([$typeId, $linkId, $lookId, \is_string($nth) ? $nth : null], \is_string(...));
-        $this->key = implode('/', [$stage, $code, implode('+', $units), ...$others]);
+        $this->key = implode('/', [$stage, $code, $cause ?? implode('+', $units), ...$others]);
     }
 
     /** @param int|float|string|bool|null $value of one figure more */
@@ -50,12 +53,16 @@ final readonly class Finding
             $this->typeId,
             $this->linkId,
             $this->lookId,
+            $this->cause,
         );
     }
 
-    /** Whether the same numbers stand in both. */
+    /** Whether the same units and the same numbers stand in both. */
     public function hasFiguresOf(self $other): bool
     {
+        if ($this->units !== $other->units) {
+            return false;
+        }
         foreach ($this->figures + $other->figures as $name => $figure) {
             $theirs = $other->figures[$name] ?? null;
             $isSame = $figure instanceof DeskFinding && $theirs instanceof DeskFinding

@@ -13,17 +13,18 @@ use Rigger\Core\Judge\Looks\LookJudge;
 use Rigger\Core\Judge\Patch\AddressJudge;
 use Rigger\Core\Judge\Patch\UnitJudge;
 use Rigger\Core\Rig\Rig;
-use Rigger\Core\Rig\Unit;
 
 /** What is wrong with a rig, stage by stage, and what could be done about it. */
 final readonly class Judge
 {
+    private NewPlaces $places;
     private ?DeskProposals $desk;
 
     /** @param array<string, int> $latest number of the newest revision, by type */
     public function __construct(private Rig $rig, private array $latest = [])
     {
-        $this->desk = null === $rig->desk ? null : DeskProposals::of($rig);
+        $this->places = new NewPlaces($rig);
+        $this->desk = null === $rig->desk ? null : DeskProposals::of($rig, $this->places);
     }
 
     /** @return list<Finding> the facts alone */
@@ -43,7 +44,7 @@ final readonly class Judge
     public function about(Finding $finding): Judged
     {
         $proposals = match ($finding->stage) {
-            'patch' => AddressJudge::proposals($this->rig, $finding),
+            'patch' => AddressJudge::proposals($this->rig, $this->places, $finding),
             'lines' => LinkJudge::proposals($this->rig, $finding),
             'desk' => $this->desk?->for($finding) ?? [],
             'looks' => LookJudge::proposals($this->rig, $finding),
@@ -54,10 +55,19 @@ final readonly class Judge
         return new Judged(null === $stuck ? $finding : $finding->with('stuck', $stuck), $proposals);
     }
 
-    /** Whether what is offered to a unit at the desk, which no fader reaches, is the same as in another rig that it hangs in likewise. */
-    public function offersTheSame(self $other, Unit $unit): bool
+    /** Whether a finding's units are offered the same places as in another rig in which it stands too. */
+    public function offersTheSame(self $other, Finding $finding): bool
     {
-        return null !== $this->desk && null !== $other->desk && $this->desk->offersTheSame($other->desk, $unit);
+        foreach ($finding->units as $id) {
+            $mine = $this->rig->together($this->rig->unit($id));
+            $theirs = $other->rig->together($other->rig->unit($id));
+            if ($this->places->of($mine)?->words() !== $other->places->of($theirs)?->words()
+                || $this->places->onFaders($mine)?->words() !== $other->places->onFaders($theirs)?->words()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

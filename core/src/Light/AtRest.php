@@ -63,14 +63,19 @@ final readonly class AtRest
         return null === $said ? null : \sprintf('%s %s', $channel->title(), $said);
     }
 
-    /** One or two sentences; the name is the unit's. */
-    public function sentence(string $name): string
+    /** One or two sentences; the name is the unit's, or those of its twins too. */
+    public function sentence(string $name, bool $isMany = false): string
     {
         $rest = [] === $this->meaning ? 'At rest they do nothing.' : \sprintf('At rest (0): %s.', implode('; ', self::few($this->meaning)));
 
         return $rest.match (true) {
-            null !== $this->selfRunning => \sprintf(' %s then runs by itself on this desk.', $name),
-            $this->isDark => \sprintf(' So %s is dark on this desk, whatever its other faders do.', $name),
+            null !== $this->selfRunning => \sprintf(' %s then %s on this desk.', $name, $isMany ? 'run by themselves' : 'runs by itself'),
+            $this->isDark => \sprintf(
+                ' So %s %s dark on this desk, whatever %s other faders do.',
+                $name,
+                $isMany ? 'are' : 'is',
+                $isMany ? 'their' : 'its',
+            ),
             default => '',
         };
     }

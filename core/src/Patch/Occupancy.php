@@ -76,6 +76,32 @@ final readonly class Occupancy
         return null;
     }
 
+    /**
+     * The next address from one on at which every channel is free, within bounds; after the last it begins again at the first.
+     *
+     * @param int $from  where to begin
+     * @param int $first the lowest slot that will do
+     * @param int $last  the highest slot that will do
+     */
+    public function nextFrom(int $from, int $footprint, int $first, int $last): ?int
+    {
+        $lowest = null;
+        $free = 0;
+        for ($slot = max(1, $first), $end = min($last, Span::LAST_SLOT); $slot <= $end; ++$slot) {
+            $free = 0 === $this->counts[$slot] ? $free + 1 : 0;
+            if ($free < $footprint) {
+                continue;
+            }
+            $start = $slot - $footprint + 1;
+            if ($start >= $from) {
+                return $start;
+            }
+            $lowest ??= $start;
+        }
+
+        return $lowest;
+    }
+
     public function isFree(int $start, int $footprint): bool
     {
         if ($start + $footprint - 1 > Span::LAST_SLOT) {

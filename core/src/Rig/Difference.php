@@ -50,7 +50,24 @@ final readonly class Difference
         return $was !== $unit
             || $this->before->curvesOfType($unit) !== $this->after->curvesOfType($unit)
             || null !== $unit->linkId && ($this->before->links[$unit->linkId] ?? null) !== ($this->after->links[$unit->linkId] ?? null)
-            || $this->before->together($unit)->units[0]->id !== $this->after->together($unit)->units[0]->id;
+            || $this->touches($unit->place->universe)
+                && $this->before->together($unit)->units[0]->id !== $this->after->together($unit)->units[0]->id;
+    }
+
+    /** Whether somebody came or went, or hangs elsewhere in the room: then the walk round is another. */
+    public function isAnotherWalk(): bool
+    {
+        if (array_keys($this->before->units) !== array_keys($this->after->units)) {
+            return true;
+        }
+        foreach ($this->after->units as $id => $unit) {
+            $was = $this->before->units[$id];
+            if ($was !== $unit && ($was->position !== $unit->position || $was->spot?->x !== $unit->spot?->x)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a look is another one, or is played by others, or on another desk. */

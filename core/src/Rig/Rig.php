@@ -12,6 +12,7 @@ use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Patch\AddressCheck;
 use Rigger\Core\Patch\Occupancy;
 use Rigger\Core\Patch\Relation;
+use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Patch\Span;
 
 /**
@@ -64,6 +65,8 @@ final class Rig
     private ?array $deskUnits = null;
     /** @var array<string, TwinGroup>|null by twin key */
     private ?array $groups = null;
+    /** @var array<string, int>|null by unit */
+    private ?array $positions = null;
 
     /**
      * @param int              $version    counts changes, undoing and redoing included
@@ -162,6 +165,18 @@ final class Rig
         return $this->relations[$unitId] ?? [];
     }
 
+    /** Whether nobody but its twins listens where a unit does, and all of it lies in the universe. */
+    public function hasItsSlots(Unit $unit): bool
+    {
+        foreach ($this->relationsOf($unit->id) as $relation) {
+            if (RelationKind::Twins !== $relation->kind) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function occupancy(int $universe): Occupancy
     {
         return $this->occupancies[$universe] ??= Occupancy::of(array_map(
@@ -184,6 +199,14 @@ final class Rig
         $desk = $this->desk();
 
         return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskUnits());
+    }
+
+    /** Place in the patch list, counted from 0. */
+    public function position(string $unitId): int
+    {
+        $this->positions ??= array_flip(array_keys($this->units));
+
+        return $this->positions[$unitId] ?? throw NotThere::unit();
     }
 
     /** The unit and those that move with it: of one chart in one mode at one address. */
@@ -377,7 +400,7 @@ final class Rig
     private function another(): self
     {
         $rig = clone $this;
-        $rig->addresses = $rig->map = $rig->deskUnits = $rig->groups = $rig->relations = null;
+        $rig->addresses = $rig->map = $rig->deskUnits = $rig->groups = $rig->relations = $rig->positions = null;
         $rig->occupancies = [];
 
         return $rig;

@@ -148,7 +148,22 @@ final class DeskTopicsTest extends TopicTestCase
         yield 'beyond every fader' => [
             self::TENFOLD,
             [self::fixture('far', 200, self::labels(2))],
-            ['warning not_aligned far 1,2', 'error out_of_reach far 1,2'],
+            ['error out_of_reach far 1,2'],
+        ];
+        yield 'before the first button: what lies before it is hidden, what lies past the first spills' => [
+            ['first' => 5] + self::TENFOLD,
+            [self::fixture('early', 3, self::labels(18)), self::fixture('a', 33, $four)],
+            ['warning not_aligned early '.implode(',', range(1, 18)), 'warning spills early 17,18', 'error hidden early 1,2'],
+        ];
+        yield 'before the first button, and within it' => [
+            ['first' => 5] + self::TENFOLD,
+            [self::fixture('early', 4, $four)],
+            ['warning not_aligned early 1,2,3,4', 'error hidden early 1'],
+        ];
+        yield 'twins that no fader reaches' => [
+            self::TENFOLD,
+            [self::fixture('far', 200, self::labels(2)), self::fixture('too', 200, self::labels(2))],
+            ['error out_of_reach far 1,2', 'note twins too 1,2', 'error out_of_reach too 1,2'],
         ];
         yield 'channels between the last fader and the next button' => [
             ['faders' => 3, 'pages' => 1, 'stride' => 4] + self::TENFOLD,

@@ -110,7 +110,7 @@ final class JudgeTest extends TestCase
             ),
         );
         self::assertContains(
-            'Pack B glows in a blackout: Pack B still glows in a blackout: with its fader at 0, Socket 1 (1) gets 26, which is 10 '
+            'Pack B glows in a blackout: Pack B still glows in a blackout: with the fader at 0, Socket 1 (1) gets 26, which is 10 '
                 .'% of its light.',
             $said,
         );

@@ -11,11 +11,15 @@ use Rigger\Core\Rig\Rig;
 /** Something that is wrong, or that will catch someone out. */
 final readonly class FindingView
 {
+    /** So many units are named one by one. */
+    private const EACH = 8;
+
     /**
      * @param string           $key      tells it apart from every other of its rig
-     * @param string           $stage    units, patch, lines, desk or looks
+     * @param string           $stage    fixtures, patch, lines, desk or looks
      * @param string           $severity error, warning, caution or note
-     * @param list<string>     $unitIds  the units it is about
+     * @param list<string>     $unitIds  the units it is about; none where they are many, then they stand in the next
+     * @param list<int>        $unitRuns the units it is about as places in the patch list, counted from 0: first, last, first, last …
      * @param string|null      $typeId   the chart it is about
      * @param RepairView|null  $repair   the smallest repair, as one button
      * @param list<RepairView> $others   other ways to put it right
@@ -28,6 +32,7 @@ final readonly class FindingView
         public string $title,
         public string $message,
         public array $unitIds,
+        public array $unitRuns,
         public ?string $typeId = null,
         public ?RepairView $repair = null,
         public array $others = [],
@@ -46,10 +51,32 @@ final readonly class FindingView
             $finding->severity->value,
             Wording::title($finding, $rig),
             Wording::message($finding, $rig),
-            $finding->units,
+            \count($finding->units) > self::EACH ? [] : $finding->units,
+            \count($finding->units) > self::EACH ? self::runs($finding->units, $rig) : [],
             $finding->typeId,
             $repairs[0] ?? null,
             \array_slice($repairs, 1),
         );
+    }
+
+    /**
+     * @param list<string> $units
+     *
+     * @return list<int>
+     */
+    private static function runs(array $units, Rig $rig): array
+    {
+        $at = array_map($rig->position(...), $units);
+        sort($at);
+        $runs = [];
+        foreach ($at as $place) {
+            if ([] !== $runs && $runs[\count($runs) - 1] + 1 === $place) {
+                $runs[\count($runs) - 1] = $place;
+            } else {
+                array_push($runs, $place, $place);
+            }
+        }
+
+        return $runs;
     }
 }

@@ -12,7 +12,7 @@ final readonly class RigChangeView
      * @param int                    $version   version that it leads to
      * @param DeskChangeView|null    $desk      null where the desk is the same
      * @param StripsChangeView       $strips    of the desk that is the same
-     * @param list<int>              $walk      places in the list of units, from 0, in the order in which a foot walks
+     * @param list<int>|null         $walk      places in the list of units, from 0, in the order in which a foot walks
      * @param list<TypeUseView>      $types     charts that the rig's units follow
      * @param list<LinkView>|null    $links
      * @param list<SupportView>|null $supports
@@ -27,7 +27,7 @@ final readonly class RigChangeView
         public ?DeskChangeView $desk,
         public StripsChangeView $strips,
         public UnitsChangeView $units,
-        public array $walk,
+        public ?array $walk,
         public array $types,
         public ?array $links,
         public LooksChangeView $looks,

@@ -11,6 +11,7 @@ use Rigger\Core\Change\World;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Names;
 
 /** Units go to another address together: one, or twins on one piece of tape. */
 final readonly class MoveUnits implements Change
@@ -40,7 +41,7 @@ final readonly class MoveUnits implements Change
             ? \sprintf('Moved %s from %s to %s', $units[0]->name, $units[0]->place->words(), $moved[0]->place->words())
             : \sprintf(
                 'Moved %s together to %s',
-                implode(' and ', array_map(static fn (Unit $unit): string => $unit->name, $units)),
+                Names::few(array_map(static fn (Unit $unit): string => $unit->name, $units)),
                 $moved[0]->place->words(),
             );
 

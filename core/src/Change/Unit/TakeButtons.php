@@ -11,6 +11,7 @@ use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Names;
 
 /** Lets units take several buttons of the desk, or holds them to one again. */
 final readonly class TakeButtons implements Change
@@ -26,7 +27,7 @@ final readonly class TakeButtons implements Change
     public function applyTo(Rig $rig, World $world): Applied
     {
         $units = array_map($rig->unit(...), $this->units);
-        $names = implode(' and ', array_map(static fn (Unit $unit): string => $unit->name, $units));
+        $names = Names::few(array_map(static fn (Unit $unit): string => $unit->name, $units));
 
         return new Applied(
             $rig->withUnits(...array_map(fn (Unit $unit): Unit => $unit->takingButtons($this->buttons), $units)),

@@ -10,8 +10,8 @@ use Rigger\Core\Change\Unit\MoveUnits;
 use Rigger\Core\Change\Unit\SetMode;
 use Rigger\Core\Change\Unit\TakeButtons;
 use Rigger\Core\Desk\Desk;
-use Rigger\Core\Desk\Fader;
 use Rigger\Core\Finding\Finding;
+use Rigger\Core\Judge\NewPlaces;
 use Rigger\Core\Patch\Occupancy;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
@@ -33,21 +33,20 @@ final class DeskProposals
         'other_universe' => ['move'],
     ];
 
-    /** @var array<int, int|null> free address by footprint, for units that stand on no fader: one search does for all */
-    private array $free = [];
+    /** So many single moves are offered beside the one for all. */
+    private const SINGLE = 4;
+
     /** @var list<Unit>|null */
     private ?array $here = null;
-    /** @var array<int, true>|null addresses that a fader drives */
-    private ?array $reached = null;
 
-    private function __construct(private readonly Rig $rig, private readonly Desk $desk)
+    private function __construct(private readonly Rig $rig, private readonly Desk $desk, private readonly NewPlaces $places)
     {
     }
 
     /** @throws Refused no_desk */
-    public static function of(Rig $rig): self
+    public static function of(Rig $rig, NewPlaces $places): self
     {
-        return new self($rig, $rig->desk() ?? throw Refused::noDesk('its faders are what is judged'));
+        return new self($rig, $rig->desk() ?? throw Refused::noDesk('its faders are what is judged'), $places);
     }
 
     /** @return list<Proposal> */
@@ -57,13 +56,17 @@ final class DeskProposals
         if (true === ($finding->figures['isMeant'] ?? null)) {
             return [new Proposal('Hold it to one button again', [new TakeButtons($this->rig->together($unit)->ids(), null)])];
         }
+        $proposals = [];
+        foreach (self::ANSWERS[$finding->code] ?? [] as $key) {
+            array_push($proposals, ...match ($key) {
+                'move' => $this->moves($finding),
+                'mode' => array_filter([$this->mode($unit)]),
+                'buttons' => array_filter([$this->buttons($unit)]),
+                default => array_filter([$this->twin($finding)]),
+            });
+        }
 
-        return array_values(array_filter(array_map(fn (string $key): ?Proposal => match ($key) {
-            'move' => $this->move($unit),
-            'mode' => $this->mode($unit),
-            'buttons' => $this->buttons($unit),
-            default => $this->twin($unit),
-        }, self::ANSWERS[$finding->code] ?? []), static fn (?Proposal $proposal): bool => null !== $proposal));
+        return $proposals;
     }
 
     /**
@@ -72,9 +75,13 @@ final class DeskProposals
      */
     public function whyNone(Finding $finding): ?string
     {
+        $groups = $this->groups($finding);
+        $locked = \count(array_filter($groups, static fn (TwinGroup $group): bool => $group->isLocked()));
+        $isLocked = null === $finding->cause ? $locked > 0 : $locked === \count($groups);
+
         return match (true) {
             !\in_array('move', self::ANSWERS[$finding->code] ?? [], true) => null,
-            $this->rig->together($this->rig->unit($finding->units[0]))->isLocked() => 'locked',
+            $isLocked => 'locked',
             default => $this->desk->layout->hasButtons() ? 'no_button' : 'no_faders',
         };
     }
@@ -88,16 +95,64 @@ final class DeskProposals
         return null === $first || null === $last ? 1 : $last - $first + 1;
     }
 
-    private function move(Unit $unit): ?Proposal
+    /** @return list<Proposal> all that find room at once, then the first of them one by one */
+    private function moves(Finding $finding): array
     {
-        $group = $this->rig->together($unit);
-        $address = $group->isLocked() ? null : $this->freeFor($unit, $group);
+        $groups = $this->groups($finding);
+        $going = 'shared_button' === $finding->code
+            ? $this->places->movers($groups)
+            : array_values(array_filter($groups, fn (TwinGroup $group): bool => null !== $this->places->onFaders($group)));
+        $single = array_map($this->move(...), \array_slice($going, 0, self::SINGLE));
 
-        return null === $address ? null : new Proposal(
-            \sprintf('Move %s to %s: %s', $group->names(), $this->place($address), self::trips($group)),
-            [MoveUnits::at(new Place($this->desk->universe, $address), ...$group->ids())],
+        return \count($going) > 1 ? [$this->moveAll($going, \count($groups)), ...$single] : $single;
+    }
+
+    private function move(TwinGroup $group): Proposal
+    {
+        $place = $this->placeOf($group);
+
+        return new Proposal(
+            \sprintf('Move %s to %s: %s', $group->names(), $this->place($place->address), self::trips($group)),
+            [MoveUnits::at($place, ...$group->ids())],
             \count($group->units),
         );
+    }
+
+    /**
+     * @param non-empty-list<TwinGroup> $groups
+     * @param int                       $all    how many should go
+     */
+    private function moveAll(array $groups, int $all): Proposal
+    {
+        $trips = array_sum(array_map(static fn (TwinGroup $group): int => \count($group->units), $groups));
+
+        return new Proposal(
+            \sprintf(
+                'Move %s to %s: %s',
+                \count($groups) < $all ? 'the '.$trips.' that find room' : 'all '.$trips,
+                $this->desk->layout->hasButtons() ? 'free '.$this->buttonWord().'s' : 'free faders',
+                Proposal::tripsInWords($trips),
+            ),
+            array_map(fn (TwinGroup $group): MoveUnits => MoveUnits::at($this->placeOf($group), ...$group->ids()), $groups),
+            $trips,
+        );
+    }
+
+    private function placeOf(TwinGroup $group): Place
+    {
+        return $this->places->onFaders($group) ?? throw new \LogicException('Only groups with a new place are moved.');
+    }
+
+    /** @return list<TwinGroup> of the finding's units, each once */
+    private function groups(Finding $finding): array
+    {
+        $groups = [];
+        foreach ($finding->units as $id) {
+            $group = $this->rig->together($this->rig->unit($id));
+            $groups[$group->key()] = $group;
+        }
+
+        return array_values($groups);
     }
 
     private function mode(Unit $unit): ?Proposal
@@ -146,25 +201,33 @@ final class DeskProposals
             );
     }
 
-    private function twin(Unit $unit): ?Proposal
+    private function twin(Finding $finding): ?Proposal
     {
-        $group = $this->rig->together($unit);
-        $other = $group->isLocked() ? null : $this->alike($unit);
+        foreach (array_reverse($this->groups($finding)) as $group) {
+            $other = $group->isLocked() ? null : $this->alike($group->units[0]);
+            if (null !== $other) {
+                return new Proposal(
+                    \sprintf(
+                        'Make %s a twin of %s at %03d: %s',
+                        $group->names(),
+                        $other->name,
+                        $other->place->address,
+                        self::trips($group),
+                    ),
+                    [MoveUnits::at($other->place, ...$group->ids())],
+                    \count($group->units),
+                );
+            }
+        }
 
-        return null === $other
-            ? null
-            : new Proposal(
-                \sprintf('Make %s a twin of %s at %03d: %s', $group->names(), $other->name, $other->place->address, self::trips($group)),
-                [MoveUnits::at($other->place, ...$group->ids())],
-                \count($group->units),
-            );
+        return null;
     }
 
     /** One of the same chart and mode that answers to the same button from another address. */
     private function alike(Unit $unit): ?Unit
     {
         foreach ($this->here() as $other) {
-            if ($other->at->identity === $unit->at->identity
+            if ($other->at->identity === $unit->at->identity && $this->rig->hasItsSlots($other)
                 && $other->place->address !== $unit->place->address && $this->desk->startsAt($other->place->address)
                 && $this->desk->buttonAt($other->place->address) === $this->desk->buttonAt($unit->place->address)) {
                 return $other;
@@ -226,37 +289,6 @@ final class DeskProposals
         return $fitting[0] ?? null;
     }
 
-    /**
-     * Whether what is offered to a unit that stands on no fader is the same beside another rig: the room for it is all that matters then.
-     */
-    public function offersTheSame(self $other, Unit $unit): bool
-    {
-        return !$this->isOnAFader($unit) && $this->freeFor($unit, $this->rig->together($unit)) === $other->freeFor(
-            $unit,
-            $other->rig->together($unit),
-        );
-    }
-
-    /** Where the unit has room with every channel on a fader; null where it has none, or stands there already. */
-    private function freeFor(Unit $unit, TwinGroup $group): ?int
-    {
-        $footprint = $unit->footprint();
-        if ($this->isOnAFader($unit)) {
-            return $this->lowest(
-                $this->rig->occupancy($this->desk->universe)->without(...array_map(
-                    static fn (Unit $unit): Span => $unit->span(),
-                    $group->units,
-                )),
-                $footprint,
-            );
-        }
-        if (!\array_key_exists($footprint, $this->free)) {
-            $this->free[$footprint] = $this->lowest($this->rig->occupancy($this->desk->universe), $footprint);
-        }
-
-        return $this->free[$footprint];
-    }
-
     /** @return list<Unit> those in the desk's universe */
     private function here(): array
     {
@@ -264,20 +296,6 @@ final class DeskProposals
             $this->rig->units,
             fn (Unit $unit): bool => $unit->place->universe === $this->desk->universe,
         ));
-    }
-
-    private function isOnAFader(Unit $unit): bool
-    {
-        $this->reached ??= array_fill_keys(array_map(static fn (Fader $fader): int => $fader->address, $this->desk->faders()), true);
-        if ($unit->place->universe === $this->desk->universe) {
-            for ($address = $unit->place->address; $address <= $unit->span()->lastInUniverse(); ++$address) {
-                if (isset($this->reached[$address])) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /** The lowest address where a unit has room with every channel on a fader, and a button to itself where there are buttons. */
@@ -323,6 +341,12 @@ final class DeskProposals
 
         return null === $button
             ? \sprintf('%03d', $address)
-            : \sprintf('%03d (%s %d)', $address, mb_strtolower($this->desk->manual->keys->of('button')), $button);
+            : \sprintf('%03d (%s %d)', $address, $this->buttonWord(), $button);
+    }
+
+    /** What the desk itself calls a button, in the middle of a sentence. */
+    private function buttonWord(): string
+    {
+        return mb_strtolower($this->desk->manual->keys->of('button'));
     }
 }

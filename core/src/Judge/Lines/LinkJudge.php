@@ -8,8 +8,10 @@ use Rigger\Core\Change\Line\ConnectUnit;
 use Rigger\Core\Change\Line\RemoveLink;
 use Rigger\Core\Change\Proposal;
 use Rigger\Core\Finding\Finding;
+use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Severity;
+use Rigger\Core\Text\Names;
 
 /** Radio links that do not meet. */
 final class LinkJudge
@@ -17,14 +19,18 @@ final class LinkJudge
     /** @return list<Finding> */
     public static function findings(Rig $rig): array
     {
-        $findings = [];
-        $behind = [];
+        $behind = $silent = [];
         foreach ($rig->units as $unit) {
             $behind[$unit->linkId ?? ''] = true;
             if (null !== $rig->silence($unit)) {
-                $findings[] = new Finding('lines', 'not_linked', Severity::Error, [$unit->id], linkId: $unit->linkId);
+                $silent[$unit->linkId ?? ''][] = $unit->id;
             }
         }
+        $findings = array_map(
+            static fn (array $units, string $link): Finding => new Finding('lines', 'not_linked', Severity::Error, $units, linkId: $link),
+            array_values($silent),
+            array_map(strval(...), array_keys($silent)),
+        );
         $first = [];
         foreach ($rig->links as $link) {
             if (!isset($behind[$link->id])) {
@@ -40,6 +46,29 @@ final class LinkJudge
         return $findings;
     }
 
+    /**
+     * @param list<string> $units that hear nothing
+     *
+     * @return list<Proposal>
+     */
+    private static function linked(Rig $rig, array $units, Link $link): array
+    {
+        if ([] === $units) {
+            return [];
+        }
+
+        return [new Proposal(
+            \sprintf(
+                'Set the receiver%s of %s to %s',
+                1 === \count($units) ? '' : 's',
+                Names::few(array_map(static fn (string $id): string => $rig->unit($id)->name, $units)),
+                $link->name,
+            ),
+            array_map(static fn (string $id): ConnectUnit => new ConnectUnit($id, $link->id, $link->name), $units),
+            \count($units),
+        )];
+    }
+
     /** @return list<Proposal> */
     public static function proposals(Rig $rig, Finding $finding): array
     {
@@ -49,11 +78,7 @@ final class LinkJudge
         $link = $rig->link($finding->linkId);
 
         return match ($finding->code) {
-            'not_linked' => [new Proposal(
-                \sprintf('Set the receiver of %s to %s', $rig->unit($finding->units[0])->name, $link->name),
-                [new ConnectUnit($finding->units[0], $link->id, $link->name)],
-                1,
-            )],
+            'not_linked' => self::linked($rig, $finding->units, $link),
             'no_receiver' => [new Proposal(\sprintf('Remove the sender %s', $link->label), [new RemoveLink($link->id)])],
             default => [],
         };

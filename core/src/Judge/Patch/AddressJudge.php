@@ -7,71 +7,83 @@ namespace Rigger\Core\Judge\Patch;
 use Rigger\Core\Change\Proposal;
 use Rigger\Core\Change\Unit\MoveUnits;
 use Rigger\Core\Finding\Finding;
-use Rigger\Core\Patch\Place;
+use Rigger\Core\Judge\NewPlaces;
 use Rigger\Core\Patch\Relation;
 use Rigger\Core\Patch\RelationKind;
-use Rigger\Core\Patch\Span;
 use Rigger\Core\Rig\Rig;
-use Rigger\Core\Rig\Unit;
+use Rigger\Core\Rig\TwinGroup;
 use Rigger\Core\Severity;
 
-/** Clashes, mixed shares, overruns and twins. */
+/** Clashes, mixed shares, overruns and twins: twins that sit on others do so together, and that is told once. */
 final class AddressJudge
 {
     /** @return list<Finding> */
     public static function findings(Rig $rig): array
     {
-        return array_map(static function (Relation $relation): Finding {
-            $figures = ['from' => $relation->from, 'to' => $relation->to];
+        $byCause = [];
+        foreach ($rig->addresses()->relations as $relation) {
+            $a = $rig->together($rig->unit($relation->a->id));
+            $b = null === $relation->b ? null : $rig->together($rig->unit($relation->b->id));
+            $cause = $relation->kind->value.' '.implode(' ', array_unique([$a->key(), ...(null === $b ? [] : [$b->key()])]));
+            $byCause[$cause] ??= self::one($relation, $a, $b);
+        }
 
-            return match ($relation->kind) {
-                RelationKind::Overrun => new Finding('patch', 'overrun', Severity::Error, [$relation->a->id], $figures),
-                RelationKind::Twins => new Finding('patch', 'twins', Severity::Note, [$relation->a->id, $relation->b->id ?? ''], $figures),
-                // The later one is the one that sits on the other.
-                default => new Finding(
-                    'patch',
-                    $relation->kind->value,
-                    Severity::Error,
-                    [$relation->b->id ?? '', $relation->a->id],
-                    $figures,
-                ),
-            };
-        }, $rig->addresses()->relations);
+        return array_values($byCause);
     }
 
-    /** @return list<Proposal> the smaller of two goes to the first place that is free, and its twins with it */
-    public static function proposals(Rig $rig, Finding $finding): array
+    private static function one(Relation $relation, TwinGroup $a, ?TwinGroup $b): Finding
+    {
+        $figures = ['from' => $relation->from, 'to' => $relation->to];
+        if (null === $b) {
+            return new Finding('patch', 'overrun', Severity::Error, $a->ids(), $figures);
+        }
+
+        return RelationKind::Twins === $relation->kind
+            ? new Finding('patch', 'twins', Severity::Note, $a->ids(), $figures)
+            // The later one is the one that sits on the other.
+            : new Finding('patch', $relation->kind->value, Severity::Error, [...$b->ids(), ...$a->ids()], $figures);
+    }
+
+    /** @return list<Proposal> the one that stands wrong goes to the next place that is free, and its twins with it */
+    public static function proposals(Rig $rig, NewPlaces $places, Finding $finding): array
     {
         if (!\in_array($finding->code, ['clash', 'mixed', 'overrun'], true)) {
             return [];
         }
-        $one = $rig->unit($finding->units[0]);
-        $other = isset($finding->units[1]) ? $rig->unit($finding->units[1]) : null;
-        $isHeld = $rig->together($one)->isLocked();
-        $mover = null !== $other && ($isHeld || !$rig->together($other)->isLocked() && $other->footprint() < $one->footprint())
-            ? $other
-            : $one;
-        $group = $rig->together($mover);
-        if ($group->isLocked()) {
+        $groups = [];
+        foreach ($finding->units as $id) {
+            $group = $rig->together($rig->unit($id));
+            $groups[$group->key()] = $group;
+        }
+        $mover = $places->mover(...array_values($groups));
+        $place = null === $mover ? null : $places->of($mover);
+        if (null === $mover || null === $place) {
             return [];
         }
         $desk = $rig->desk();
-        $starts = null !== $desk && $desk->universe === $mover->place->universe && $desk->layout->hasButtons() ? $desk->starts() : null;
-        $taken = $rig->occupancy($mover->place->universe)->without(...array_map(
-            static fn (Unit $unit): Span => $unit->span(),
-            $group->units,
-        ));
-        $address = $taken->lowest($mover->footprint(), $starts) ?? $taken->lowest($mover->footprint());
-
-        if (null === $address) {
-            return [];
-        }
-        $trips = \count($group->units);
+        $isOff = $places->isOffTheDesk($mover);
+        $button = null !== $desk && $desk->universe === $place->universe ? $desk->buttonAt($place->address) : null;
+        $trips = \count($mover->units);
 
         return [new Proposal(
-            \sprintf('Move %s to %03d: %s', $group->names(), $address, Proposal::tripsInWords($trips)),
-            [MoveUnits::at(new Place($mover->place->universe, $address), ...$group->ids())],
+            \sprintf(
+                'Move %s to %03d%s: %s',
+                $mover->names(),
+                $place->address,
+                match (true) {
+                    null !== $desk && null !== $button && $desk->startsAt($place->address) => \sprintf(
+                        ' (%s %d)',
+                        mb_strtolower($desk->manual->keys->of('button')),
+                        $button,
+                    ),
+                    $place->address > $mover->units[0]->place->address => ', the next place that is free',
+                    default => ', the lowest place that is free',
+                },
+                Proposal::tripsInWords($trips),
+            ),
+            [MoveUnits::at($place, ...$mover->ids())],
             $trips,
+            $isOff ? ['It will stand where the desk has no button or fader for it.'] : [],
         )];
     }
 }

@@ -69,7 +69,7 @@ final readonly class Numbering
             throw InputError::because('not_a_choice', 'spacing', 'Blocks of a type number the whole rig afresh.');
         }
         try {
-            $task = PlanTask::of(self::fixtures($rig), $wish->universes, self::spacing($rig, $wish));
+            $task = PlanTask::of(self::units($rig), $wish->universes, self::spacing($rig, $wish));
         } catch (InputError $error) {
             throw self::locked($rig, $wish, $error);
         }
@@ -121,7 +121,7 @@ final readonly class Numbering
     }
 
     /** @return list<PlanUnit> */
-    private static function fixtures(Rig $rig): array
+    private static function units(Rig $rig): array
     {
         $twins = [];
         foreach ($rig->groups() as $group) {

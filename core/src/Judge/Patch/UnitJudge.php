@@ -15,8 +15,13 @@ final class UnitJudge
     /** @return list<Finding> */
     public static function findings(Rig $rig): array
     {
-        $findings = [];
-        $numbers = [];
+        return [...self::glowing($rig), ...self::numberedTwice($rig)];
+    }
+
+    /** @return list<Finding> one for all units whose type glows by one curve */
+    private static function glowing(Rig $rig): array
+    {
+        $units = $figures = [];
         foreach ($rig->units as $unit) {
             foreach ($rig->trim($unit)->curves as $curve) {
                 $channel = $unit->mode()->channel($curve->channel);
@@ -24,14 +29,30 @@ final class UnitJudge
                 if (null === $glow) {
                     continue;
                 }
-                $findings[] = new Finding(
-                    'patch',
-                    'glows',
-                    Severity::Caution,
-                    [$unit->id],
-                    ['channel' => $curve->channel, 'value' => $glow->value, 'level' => $glow->level, 'key' => (string) $curve->channel],
-                );
+                $isOwn = \in_array($curve, $unit->curves, true);
+                $cause = $curve->channel.' '.($isOwn ? $unit->id : $unit->revision()->typeId.'/'.$unit->mode()->key);
+                $units[$cause][] = $unit->id;
+                $figures[$cause] = [
+                    'channel' => $curve->channel,
+                    'value' => $glow->value,
+                    'level' => $glow->level,
+                    'key' => (string) $curve->channel,
+                ];
             }
+        }
+
+        return array_map(
+            static fn (array $ids, array $figures): Finding => new Finding('patch', 'glows', Severity::Caution, $ids, $figures),
+            array_values($units),
+            array_values($figures),
+        );
+    }
+
+    /** @return list<Finding> */
+    private static function numberedTwice(Rig $rig): array
+    {
+        $findings = $numbers = [];
+        foreach ($rig->units as $unit) {
             if (null !== $unit->number) {
                 $numbers[$unit->number][] = $unit->id;
             }
