@@ -26,23 +26,23 @@ test('a desk is chosen, played by hand and printed as tape', async ({ page, requ
 
   // Drag, wheel, the name of a range, a percent.
   await page.getByRole('button', { name: 'All faders to 0' }).click();
-  await drag(page, board.getByRole('slider', { name: /^Fader A1: Dimmer/ }), 0, 1);
-  await expect(value(/^Fader A1, Dimmer/)).toHaveValue('255');
-  const red = board.getByRole('slider', { name: /^Fader A2: Red/ });
+  await drag(page, board.getByRole('slider', { name: /^Fader inner 1: Dimmer/ }), 0, 1);
+  await expect(value(/^Fader inner 1, Dimmer/)).toHaveValue('255');
+  const red = board.getByRole('slider', { name: /^Fader inner 2: Red/ });
   await red.hover({ force: true });
   await page.mouse.wheel(0, -100);
   await page.mouse.wheel(0, -100);
-  await expect(value(/^Fader A2, Red/)).toHaveValue('10');
+  await expect(value(/^Fader inner 2, Red/)).toHaveValue('10');
   await page.keyboard.down('Shift');
   await page.mouse.wheel(0, -100);
   await page.keyboard.up('Shift');
-  await expect(value(/^Fader A2, Red/)).toHaveValue('11');
-  await value(/^Fader A7, Shutter/).fill('open');
-  await value(/^Fader A7, Shutter/).press('Enter');
+  await expect(value(/^Fader inner 2, Red/)).toHaveValue('11');
+  await value(/^Fader inner 7, Shutter/).fill('open');
+  await value(/^Fader inner 7, Shutter/).press('Enter');
   await expect(lamp(page, 'Drum 1')).toHaveAccessibleName('Drum 1: lit');
 
   // The ranges of the fader under the hand, each one press away.
-  await board.getByRole('slider', { name: /^Fader A7/ }).focus();
+  await board.getByRole('slider', { name: /^Fader inner 7/ }).focus();
   await page
     .getByRole('region', { name: 'The fader you touch' })
     .getByRole('button', { name: /Closed/ })
@@ -51,14 +51,14 @@ test('a desk is chosen, played by hand and printed as tape', async ({ page, requ
   await page.getByRole('region', { name: 'The fader you touch' }).getByRole('button', { name: /Open/ }).click();
 
   // The page, then two buttons at once.
-  await page.getByRole('button', { name: /^Page B/ }).click();
-  await expect(board.getByRole('slider', { name: /^Fader B1: Programs/ })).toBeAttached();
-  await page.getByRole('button', { name: /^Page A/ }).click();
+  await page.getByRole('button', { name: /^Page outer/ }).click();
+  await expect(board.getByRole('slider', { name: /^Fader outer 1: Programs/ })).toBeAttached();
+  await page.getByRole('button', { name: /^Page inner/ }).click();
   await page.getByRole('button', { name: /^Button 2/ }).click({ modifiers: ['Shift'] });
-  await value(/^Fader A1, Dimmer/).fill('50%');
-  await value(/^Fader A1, Dimmer/).press('Enter');
+  await value(/^Fader inner 1, Dimmer/).fill('50%');
+  await value(/^Fader inner 1, Dimmer/).press('Enter');
   await page.getByRole('button', { name: /^Button 2/ }).click();
-  await expect(value(/^Fader A1, Dimmer/)).toHaveValue('128');
+  await expect(value(/^Fader inner 1, Dimmer/)).toHaveValue('128');
   await expect(page.getByRole('button', { name: /^Button 1,/ })).toHaveAttribute('aria-pressed', 'false');
 
   // Blackout and master stand over all of it, and the strip says so.
@@ -150,7 +150,7 @@ test('another window follows the desk, and a walk shows who answers', async ({ p
   // Held, it stays up whatever the hand does.
   const socket = page.getByRole('button', { name: /^Button 9/ });
   await socket.click();
-  await page.getByRole('slider', { name: /^Fader A1: Socket 1/ }).focus();
+  await page.getByRole('slider', { name: /^Fader inner 1: Socket 1/ }).focus();
   await page.getByRole('button', { name: 'Hold it at full' }).click();
   await expect(there('Pack B')).toHaveAccessibleName('Pack B: lit');
   await page.getByRole('button', { name: 'Let go' }).click();

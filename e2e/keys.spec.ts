@@ -61,7 +61,7 @@ test('the same work with keys only', async ({ page, request }) => {
   await page.keyboard.type('Pack A');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('tab', { name: 'Set on the unit' })).toBeVisible();
-  await tabTo(page, 'button', 'Move Pack A to 099: one ladder trip');
+  await tabTo(page, 'button', 'Move Pack A to 099 (button 8): one ladder trip');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.099');
   await page.keyboard.press('Control+z');
@@ -90,13 +90,13 @@ test('the same work with keys only', async ({ page, request }) => {
   await page.keyboard.press('Enter');
   await tabTo(page, 'button', 'All faders to 0');
   await page.keyboard.press('Enter');
-  await tabTo(page, 'textbox', /^Fader A1, Dimmer/);
+  await tabTo(page, 'textbox', /^Fader inner 1, Dimmer/);
   await page.keyboard.type('50%');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('textbox', { name: /^Fader A1, Dimmer/ })).toHaveValue('128');
-  await tabTo(page, 'slider', /^Fader A2: Red/);
+  await expect(page.getByRole('textbox', { name: /^Fader inner 1, Dimmer/ })).toHaveValue('128');
+  await tabTo(page, 'slider', /^Fader inner 2: Red/);
   await page.keyboard.press('End');
-  await tabTo(page, 'textbox', /^Fader A7, Shutter/);
+  await tabTo(page, 'textbox', /^Fader inner 7, Shutter/);
   await page.keyboard.type('open');
   await page.keyboard.press('Enter');
   await expect(lamp(page, 'Drum 1')).toHaveAccessibleName('Drum 1: lit');
@@ -112,7 +112,7 @@ test('the same work with keys only', async ({ page, request }) => {
   await page.keyboard.press('Enter');
   await tabTo(page, 'button', /Ember/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('A1 Dimmer 128, A2 Red 255, A7 Shutter 233')).toBeVisible();
+  await expect(page.getByText('Button 1, inner: fader 1 Dimmer at 128, 2 Red at 255, 7 Shutter at 233')).toBeVisible();
   await page.keyboard.press('?');
   await expect(page.getByRole('heading', { name: 'Keys of this page' })).toBeVisible();
   await page.keyboard.press('Escape');

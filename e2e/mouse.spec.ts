@@ -104,10 +104,10 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByRole('link', { name: /^Desk/ }).click();
   await page.getByRole('combobox', { name: 'Desk' }).selectOption({ label: 'Tenfold 10' });
   const faders = page.getByRole('group', { name: 'Faders' });
-  await faders.getByRole('slider', { name: 'Fader A1: Dimmer of Mote 1, Mote 4' }).fill('255');
-  await faders.getByRole('slider', { name: /^Fader A2: Blue/ }).fill('255');
+  await faders.getByRole('slider', { name: 'Fader inner 1: Dimmer of Mote 1, Mote 4' }).fill('255');
+  await faders.getByRole('slider', { name: /^Fader inner 2: Blue/ }).fill('255');
   await expect(lamp(page, 'Mote 1')).toHaveAccessibleName(/in Shut, 0–23/);
-  const value = faders.getByRole('textbox', { name: /^Fader A3, Shutter/ });
+  const value = faders.getByRole('textbox', { name: /^Fader inner 3, Shutter/ });
   await value.fill('open');
   await value.press('Enter');
   await expect(faders.getByText('Open', { exact: true }).last()).toBeVisible();
@@ -124,7 +124,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await expect(lamp(page, 'Mote 1')).toHaveAccessibleName('Mote 1: lit');
   await page.getByRole('link', { name: /^Looks/ }).click();
   await page.getByRole('button', { name: /Slack water/ }).click();
-  await expect(page.getByText('A1 Dimmer 255, A2 Blue 255, A3 Shutter 233')).toBeVisible();
+  await expect(page.getByText('Button 1, inner: fader 1 Dimmer at 255, 2 Blue at 255, 3 Shutter at 233')).toBeVisible();
 
   // Sheets.
   await page.getByRole('link', { name: /^Sheets/ }).click();

@@ -22,6 +22,7 @@ describe('faders', () => {
     const letters = { pageNames: ['A', 'B'] };
     expect([faderName(letters, 1, 3), faderName(letters, 2, 7)]).toEqual(['A3', 'B7']);
     expect(faderName({ pageNames: ['1', '2'] }, 2, 5)).toBe('2/5');
+    expect(faderName({ pageNames: ['inner', 'outer'] }, 2, 5)).toBe('outer 5');
     expect([pageName(letters, 2), pageName({ pageNames: ['A'] }, 1), pageName(null, 1)]).toEqual(['B', '', '']);
     expect([faderName({ pageNames: ['A'] }, 1, 3), faderName(null, 1, 3)]).toEqual(['3', '3']);
   });

@@ -34,6 +34,7 @@ const look = (id: string, values: number[]): Look => ({
     { unitId: 'drum', values },
     { unitId: 'far', values: [9] },
   ],
+  where: 'Drawer 1, memory 1',
   steps: [],
   unreachable: [],
   lines: [],

@@ -27,6 +27,7 @@ final class LookViews
             $look->name,
             $look->bank,
             $look->number,
+            null === $desk ? '' : StoreLines::place($desk, $look->bank, $look->number),
             self::cells($rig, $look),
             array_map(
                 static fn (array $step): StepView => new StepView(

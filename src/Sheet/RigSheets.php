@@ -65,31 +65,32 @@ final class RigSheets
             $flow->paragraph('No look is recorded.');
         }
         foreach ($rig->looks as $look) {
-            $flow->heading(\sprintf('Bank %d, scene %d: %s', $look->bank, $look->number, $look->name));
-            if (null !== $look->problem) {
-                $flow->paragraph($look->problem);
-                continue;
-            }
-            foreach ($look->lines as $index => $line) {
-                $flow->paragraph(\sprintf('%d. %s', $index + 1, $line));
-            }
-            if ([] !== $look->unreachable) {
-                $flow->paragraph('No fader reaches '.implode(
-                    ', ',
-                    array_map(
-                        static fn (UnreachableView $channel): string => $channel->unit.' '.$channel->label.' at '.$channel->value,
-                        $look->unreachable,
-                    ),
-                ).'.');
-            }
+            $flow->recipe(
+                implode(': ', array_filter([$look->where, $look->name], static fn (string $part): bool => '' !== $part)),
+                null === $look->problem ? $look->lines : [],
+                array_values(array_filter([
+                    $look->problem,
+                    [] === $look->unreachable ? null : 'No fader reaches '.implode(
+                        ', ',
+                        array_map(
+                            static fn (UnreachableView $channel): string => $channel->unit.' '.$channel->label.' at '.$channel->value,
+                            $look->unreachable,
+                        ),
+                    ).'.',
+                ], is_string(...))),
+            );
         }
     }
 
-    /** "A3" on page A; "2/3" on a page that is called by a number. */
+    /** "A3" on page A; "2/3" on a page that is called by a number, "inner 3" by a word. */
     private static function fader(DeskView $desk, StripView $strip): string
     {
         $page = \count($desk->pageNames) > 1 ? $desk->pageNames[$strip->page - 1] ?? '' : '';
 
-        return $page.(1 === preg_match('/\d$/', $page) ? '/' : '').$strip->fader;
+        return $page.match (true) {
+            mb_strlen($page) > 2 => ' ',
+            1 === preg_match('/\d$/', $page) => '/',
+            default => '',
+        }.$strip->fader;
     }
 }

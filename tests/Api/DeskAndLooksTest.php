@@ -136,8 +136,8 @@ final class DeskAndLooksTest extends ApiTestCase
             'Fader map',
             '24–210 Flash, slow to fast',
             'Programming steps',
-            'Bank 1, scene 3: Tide in',
-            'Press 1, page A: fader 1 at 230, 2 at 255',
+            'Drawer 1, memory 3: Tide in',
+            'Button 1, inner: fader 1 Dimmer at 230, 2 Red at 255',
         ] as $words) {
             self::assertStringContainsString($words, $text);
         }

@@ -116,8 +116,8 @@ final class DeskLiveTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $steps = $this->ask('GET', '/api/rigs/'.$id.'/desk/walk?by=faders')['steps'];
-        self::assertSame(['Button 1, page A, fader 1: Dimmer', 1], [$steps[0]['words'], $steps[0]['address']]);
-        self::assertSame('Button 1, page B, fader 1: Programs', $steps[7]['words']);
+        self::assertSame(['Button 1, page inner, fader 1: Dimmer', 1], [$steps[0]['words'], $steps[0]['address']]);
+        self::assertSame('Button 1, page outer, fader 1: Programs', $steps[7]['words']);
         $this->ask('GET', '/api/rigs/'.$id.'/desk/walk?by=noise', null, 422);
         $this->change($id, 1, ['do' => 'choose-desk', 'desk' => null]);
         $this->ask('GET', '/api/rigs/'.$id.'/desk/walk', null, 409);

@@ -134,10 +134,10 @@ final class DeskShelfTest extends ApiTestCase
     {
         $rig = $this->ask('GET', '/api/rigs/'.$this->demoRig());
         $lines = self::named($rig['looks'], 'Tide in')['lines'];
-        self::assertSame('Hold Program until it blinks', $lines[0]);
-        self::assertStringStartsWith('Press 1, page A: fader 1 at ', $lines[1]);
-        self::assertSame('Choose bank 1, then press scene 3 for Tide in: all lamps blink', $lines[\count($lines) - 2]);
-        self::assertContains('Dark is off', array_column($rig['desk']['preflight'], 'title'));
-        self::assertSame('Dark', $rig['desk']['keys']['blackout']);
+        self::assertSame('Turn the key switch to Write', $lines[0]);
+        self::assertStringStartsWith('Button 1, inner: fader 1 Dimmer at ', $lines[1]);
+        self::assertSame('Hold the key of memory 3 for two seconds until its ring is full: Tide in', $lines[\count($lines) - 2]);
+        self::assertContains('Blackout is off (Lift)', array_column($rig['desk']['preflight'], 'title'));
+        self::assertSame('Lift', $rig['desk']['keys']['blackout']);
     }
 }

@@ -78,15 +78,15 @@ final class TapeTest extends ApiTestCase
         $this->client->request('GET', $path.'/tape.pdf');
         $text = (new PrintedFile((string) $this->client->getResponse()->getContent()))->text();
         foreach ([
-            'Button 1, Page A: Drum 1 + 2 · 001–007',
+            'Button 1, Page inner: Drum 1 + 2 · 001–007',
             'Dimmer',
             'Shutter',
             'open 211+',
             'full 118',
-            'Bank 1',
+            'Drawer 1',
             'Tide out',
             'Keys, to cut apart',
-            'Record',
+            'Memory key',
             'Chase 4',
             'This ruler is 100 mm long',
         ] as $words) {

@@ -2013,6 +2013,7 @@ export interface components {
             name: string;
             bank: number;
             number: number;
+            where: string;
             cells: components["schemas"]["CellView"][];
             steps: components["schemas"]["StepView"][];
             unreachable: components["schemas"]["UnreachableView"][];

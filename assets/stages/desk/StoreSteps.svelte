@@ -1,6 +1,6 @@
 <script lang="ts">
+  import Recipe from '../../components/Recipe.svelte';
   import Tape from '../../components/Tape.svelte';
-  import { plural } from '../../lib/words';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
 
@@ -20,23 +20,9 @@
     </select></label
   >
   <p class="mt-2.5 mb-1.5 flex items-center gap-2">
-    <Tape name={look.name} /><span class="dim text-[12.5px]">bank {look.bank}, scene {look.number}</span>
+    <Tape name={look.name} /><span class="dim text-[12.5px]">{look.where}</span>
   </p>
-  {#if look.problem}<p class="text-error text-[12.5px]" role="alert">{look.problem}</p>{/if}
-  <ol class="grid list-decimal gap-1 pl-5 text-[12.5px]" aria-label="Steps">
-    {#each look.lines as line, index (index)}<li>{line}</li>{/each}
-  </ol>
-  {#if look.unreachable.length}
-    <p class="mt-2.5 text-[12.5px] font-[620]">
-      {plural(look.unreachable.length, 'value')} this desk cannot send
-    </p>
-    <ul class="dim grid gap-0.5 text-[12.5px]">
-      {#each look.unreachable.slice(0, 8) as one (one.unitId + one.channel)}
-        <li><bdi>{one.unit}</bdi> {one.label} ({one.channel}) at {one.value}</li>
-      {/each}
-      {#if look.unreachable.length > 8}<li>and {look.unreachable.length - 8} more</li>{/if}
-    </ul>
-  {/if}
+  <Recipe {look} />
 {:else}
   <p class="dim text-[12.5px]">Record a look first; its steps are read here.</p>
 {/if}

@@ -31,7 +31,7 @@ final class Preflight
         if ($desk->manual->hasMaster()) {
             $items[] = new PreflightItem(
                 'blackout',
-                \sprintf('%s is off', $keys->of('blackout')),
+                'Blackout' === $keys->of('blackout') ? 'Blackout is off' : \sprintf('Blackout is off (%s)', $keys->of('blackout')),
                 'Its lamp is the one that is overlooked: press it once and watch the stage.',
             );
         }

@@ -8,7 +8,7 @@ namespace Rigger\Core\Desk;
  * How a scene is stored at a desk, in its operator's own words.
  *
  * A line may hold {look}, {bank}, {scene}; a line with {button}, {page} or {faders} is said once for each button and page
- * that has something to set. {faders} reads "1 at 209, 2 at 255".
+ * that has something to set. {faders} reads "1 Dimmer at 209, 2 Red at 255".
  */
 final class StoreLines
 {
@@ -44,6 +44,18 @@ final class StoreLines
         }
 
         return $lines;
+    }
+
+    /** "Drawer 2, memory 3", "Preset 4"; "" at a desk that keeps nothing. */
+    public static function place(Desk $desk, int $bank, int $scene): string
+    {
+        $keys = $desk->manual->keys;
+
+        return match (true) {
+            null === $desk->banks => '',
+            1 === $desk->banks => \sprintf('%s %d', $keys->of('scene'), $scene),
+            default => \sprintf('%s %d, %s %d', $keys->of('bank'), $bank, mb_strtolower($keys->of('scene')), $scene),
+        };
     }
 
     /** @return non-empty-list<string> */
@@ -88,7 +100,10 @@ final class StoreLines
             'page' => $desk->manual->keys->page($group[0]['page']),
             'faders' => implode(
                 ', ',
-                array_map(static fn (array $row): string => \sprintf('%d at %d', $row['fader'], $row['value']), $group),
+                array_map(
+                    static fn (array $row): string => \sprintf('%d %s at %d', $row['fader'], $row['label'], $row['value']),
+                    $group,
+                ),
             ),
         ], array_values($groups));
     }

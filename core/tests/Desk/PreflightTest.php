@@ -36,13 +36,13 @@ final class PreflightTest extends TestCase
             static fn (PreflightItem $item): string => $item->title.'. '.$item->why,
             Preflight::of(Desks::shipped()['Skiff 24']),
         );
-        self::assertContains('Out is off. Its lamp is the one that is overlooked: press it once and watch the stage.', $said);
+        self::assertContains('Blackout is off (Out). Its lamp is the one that is overlooked: press it once and watch the stage.', $said);
         self::assertContains(
             'Page 1 is lit. Turning the page leaves the caps where they are: each fader takes over when it is moved.',
             $said,
         );
         self::assertContains('Master is up. It takes dimmers alone: at 0 a unit without a dimmer still shows its colours.', $said);
-        self::assertContains('Write is off. When it is left, its faders are live again.', $said);
+        self::assertContains('Set is off. When it is left, its faders are live again.', $said);
         self::assertContains(
             'The fade time is at 0 s. At 60 s a desk that works looks dead.',
             array_map(static fn (string $one): string => str_replace('.0', '', $one), $said),

@@ -22,15 +22,15 @@ final class StoreLinesTest extends TestCase
     {
         yield 'in its own words' => [
             ['store' => ['Hold Program', '{button}{page} > {faders}', 'Record {look} as {bank}.{scene}']],
-            ['Hold Program', '1A > 1 at 209, 2 at 255', '1B > 1 at 8', '4A > 3 at 90', 'Record Tide in as 2.3'],
+            ['Hold Program', '1A > 1 Dimmer at 209, 2 Red at 255', '1B > 1 Program at 8', '4A > 3 Tilt at 90', 'Record Tide in as 2.3'],
         ];
         yield 'as usual, where nobody said' => [
             ['keys' => ['program' => 'Write', 'pages' => ['one', 'two']]],
             [
                 'Write on',
-                'Button 1, Page one: 1 at 209, 2 at 255',
-                'Button 1, Page two: 1 at 8',
-                'Button 4, Page one: 3 at 90',
+                'Button 1, Page one: 1 Dimmer at 209, 2 Red at 255',
+                'Button 1, Page two: 1 Program at 8',
+                'Button 4, Page one: 3 Tilt at 90',
                 'Store, Bank 2, Scene 3',
                 'Write off',
             ],
@@ -62,13 +62,13 @@ final class StoreLinesTest extends TestCase
         ]);
         $step = [['button' => null, 'page' => 1, 'fader' => 5, 'value' => 40, 'label' => 'Red']];
         self::assertSame(
-            ['Set 5 at 40', 'Leave the faders there: this desk keeps no scenes'],
+            ['Set 5 Red at 40', 'Leave the faders there: this desk keeps no scenes'],
             StoreLines::of($row, 'Tide in', 1, 1, $step),
         );
         $pages = Desks::tenfold(['layout' => 'flat', 'buttons' => null, 'stride' => null]);
-        self::assertSame('Page A: 5 at 40', StoreLines::of($pages, 'Tide in', 1, 1, $step)[1]);
+        self::assertSame('Page A: 5 Red at 40', StoreLines::of($pages, 'Tide in', 1, 1, $step)[1]);
         $zones = Desks::tenfold(['layout' => 'zones', 'pages' => null, 'keys' => ['button' => 'Zone']]);
-        self::assertSame('Zone 2: 5 at 40', StoreLines::of($zones, 'Tide in', 1, 1, [['button' => 2] + $step[0]])[1]);
+        self::assertSame('Zone 2: 5 Red at 40', StoreLines::of($zones, 'Tide in', 1, 1, [['button' => 2] + $step[0]])[1]);
     }
 
     public function testALookWithNothingUpNamesNoFader(): void

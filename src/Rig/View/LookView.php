@@ -8,6 +8,7 @@ namespace Rigger\App\Rig\View;
 final readonly class LookView
 {
     /**
+     * @param string                $where       its place as the desk calls it: "Drawer 2, memory 3"; "" where the desk keeps none
      * @param list<CellView>        $cells
      * @param list<StepView>        $steps       faders to raise, by button, page, fader
      * @param list<UnreachableView> $unreachable channels above 0 that no fader of the desk reaches
@@ -19,6 +20,7 @@ final readonly class LookView
         public string $name,
         public int $bank,
         public int $number,
+        public string $where,
         public array $cells,
         public array $steps,
         public array $unreachable,

@@ -102,6 +102,35 @@ final class Flow
     }
 
     /**
+     * Steps with boxes to tick, under a heading, all on one page where a page has room for them.
+     *
+     * @param list<string> $steps
+     * @param list<string> $notes said below
+     */
+    public function recipe(string $heading, array $steps, array $notes): void
+    {
+        $line = 9 * Type::POINT * 1.3;
+        $wrapped = array_map(fn (string $step): array => $this->type->wrap($step, 9, $this->width - 7), $steps);
+        $said = array_merge(...array_map(fn (string $note): array => $this->type->wrap($note, 9, $this->width), $notes));
+        $height = 7 + (array_sum(array_map(count(...), $wrapped)) + \count($said)) * $line + \count($steps) * 0.8;
+        if ($height < $this->pageHeight - 2 * $this->margin - 20) {
+            $this->room($height);
+        }
+        $this->heading($heading);
+        foreach ($wrapped as $lines) {
+            $this->room(\count($lines) * $line + 1);
+            $this->page()->add(new Box($this->margin, $this->y + 1.2, 3, 3, null, 0.25));
+            $this->lines($lines, 9, $line, 6);
+            $this->y += 0.8;
+        }
+        foreach ($said as $words) {
+            $this->room(5);
+            $this->y += $line;
+            $this->page()->add($this->type->words($this->margin, $this->y, $words, 9));
+        }
+    }
+
+    /**
      * Lines that stay together; ask for the room first.
      *
      * @param list<string> $lines
