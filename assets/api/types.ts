@@ -43,3 +43,4 @@ export type Wish = Schemas['WishView'];
 export type Advice = Schemas['AdviceView'];
 export type Backup = Schemas['BackupView'];
 export type Thrown = Schemas['ThrownView'];
+export type TypedValueBody = Schemas['TypedValueInput'];

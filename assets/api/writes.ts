@@ -3,6 +3,7 @@ const QUESTIONS = [
   /^\/api\/calc\//,
   /^\/api\/charts\//,
   /^\/api\/large-set$/,
+  /^\/api\/typed-value$/,
   /^\/api\/desks\/check$/,
   /\/preview$/,
   /\/live$/,

@@ -1,9 +1,17 @@
 <script lang="ts">
-  import { calc } from '../api/client';
+  import { answered, api } from '../api/client';
+  import type { TypedValueBody as Body } from '../api/types';
   import { wordsOf } from '../api/errors';
   import { rangeAt } from '../lib/ranges';
 
-  type Named = { from: number; to: number; label: string; function: string };
+  type Named = {
+    from: number;
+    to: number;
+    label: string;
+    function: string;
+    start?: number | null;
+    end?: number | null;
+  };
 
   /** A value as it is typed at a desk: 0 to 255, "50%", "full", or the name of a range. */
   let {
@@ -17,24 +25,16 @@
   let problem = $state<string | null>(null);
 
   async function read(text: string): Promise<number> {
-    const typed = text.trim().toLowerCase();
-    if (typed === 'full')
-      return ranges.find((one) => one.function === 'intensity' || one.function === 'emitter')?.to ?? 255;
-    const named =
-      typed === ''
-        ? undefined
-        : ranges.find((one) => one.label.toLowerCase().startsWith(typed) || one.function === typed);
-    if (named && Number.isNaN(Number(typed))) return Math.floor((named.from + named.to) / 2);
-    const percent = typed.endsWith('%');
-    const number = Number(percent ? typed.slice(0, -1) : typed);
-    if (typed === '' || Number.isNaN(number))
-      throw new Error('Type 0 to 255, a percent, "full" or the name of a range.');
-    const answer = await calc<{ value: number }>('value.convert', {
-      value: number,
-      from: percent ? 'percent' : 'dmx',
-      to: 'dmx',
-    });
-    return answer.value;
+    const asked = ranges.map(({ from, to, label: words, function: does, start, end }) => ({
+      from,
+      to,
+      label: words,
+      function: does,
+      start: start ?? null,
+      end: end ?? null,
+    }));
+    const body = { text, ranges: asked as Body['ranges'] };
+    return (await answered(api.POST('/api/typed-value', { body }))).value;
   }
 
   async function commit() {

@@ -1,12 +1,17 @@
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 
+const asked: { text: string; ranges: unknown[] }[] = [];
 vi.mock('../api/client', () => ({
-  calc: async (_topic: string, input: { value: number; from: string }) => {
-    if (input.value > (input.from === 'percent' ? 100 : 255))
-      throw new Error(`value is ${input.value}; it must be 0 to 255.`);
-    return { value: input.from === 'percent' ? 128 : input.value };
+  api: {
+    POST: async (_path: string, { body }: { body: { text: string; ranges: unknown[] } }) => {
+      asked.push(body);
+      const value = { '77': 77, '50%': 59, full: 118, open: 246, strobe: 177 }[body.text];
+      if (value === undefined) throw new Error(`${body.text} is no value: they run from 0 to 255.`);
+      return { value };
+    },
   },
+  answered: (call: Promise<unknown>) => call,
 }));
 
 const { drafts } = await import('../state/drafts.svelte');
@@ -87,13 +92,13 @@ describe('a text that is changed in place', () => {
 
 describe('a value as it is typed at a desk', () => {
   const ranges = [
-    { from: 0, to: 118, label: 'Dark to full', function: 'intensity' },
+    { from: 0, to: 118, label: 'Dark to full', function: 'intensity', start: 0, end: 1 },
     { from: 119, to: 236, label: 'Flash', function: 'strobe' },
     { from: 237, to: 255, label: 'Open', function: 'open' },
   ];
   const typed: [string, number][] = [
     ['77', 77],
-    ['50%', 128],
+    ['50%', 59],
     ['full', 118],
     ['open', 246],
     ['strobe', 177],
@@ -103,6 +108,8 @@ describe('a value as it is typed at a desk', () => {
     render(ValueField, { value: 0, label: 'Fader A6, Dimmer', ranges, onCommit });
     await type(screen.getByRole('textbox'), text);
     await waitFor(() => expect(onCommit).toHaveBeenCalledWith(value));
+    expect(asked.at(-1)?.ranges[0]).toEqual({ ...ranges[0] });
+    expect(asked.at(-1)?.ranges[1]).toEqual({ ...ranges[1], start: null, end: null });
   });
   it('tells what it cannot read and keeps it', async () => {
     const onCommit = vi.fn();

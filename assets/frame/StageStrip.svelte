@@ -3,6 +3,7 @@
   import ChevronUp from '@lucide/svelte/icons/chevron-up';
   import LampBeam from '../components/LampBeam.svelte';
   import Tape from '../components/Tape.svelte';
+  import { lampWords, tallyWords } from '../lib/lamps';
   import { plural } from '../lib/words';
   import { useBench } from '../state/bench.svelte';
   import { useFaders } from '../state/faders.svelte';
@@ -16,8 +17,8 @@
   let chosen = $state<string | null>(null);
 
   const recalled = $derived(faders.isInstead ? undefined : session.rig.looks.find((one) => one.id === faders.recalled));
-  const silent = $derived(faders.lamps.filter((one) => !one.responds));
-  const dark = $derived(faders.lamps.filter((one) => one.responds && one.why));
+  const silent = $derived(faders.lamps.filter((one) => one.state === 'silent'));
+  const dark = $derived(faders.lamps.filter((one) => one.why && one.state !== 'silent'));
   const asked = $derived(faders.lamps.find((one) => one.unitId === chosen));
   const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
   /** What stands over every lamp comes before what each of them lacks. */
@@ -33,7 +34,12 @@
       return `${desk.keys.crossA} and ${desk.keys.crossB} are both at 0: raise one of them.`;
     return null;
   });
-  const answering = $derived(faders.lamps.length - silent.length);
+  const HEADS: Record<string, string> = {
+    silent: 'Silent, because',
+    busy: 'Runs by itself',
+    partly: 'Partly lit, because',
+    dark: 'Dark, because',
+  };
 </script>
 
 <section class="strip" class:folded aria-label="Stage">
@@ -78,10 +84,10 @@
         {#each faders.lamps as lamp (lamp.unitId)}
           <button
             class="lamp-name"
-            class:silent={!lamp.responds}
+            class:silent={lamp.state === 'silent'}
             aria-pressed={chosen === lamp.unitId}
             onclick={() => (chosen = chosen === lamp.unitId ? null : lamp.unitId)}
-            aria-label="{lamp.name}: {lamp.why ?? 'lit'}"
+            aria-label="{lamp.name}: {lampWords(lamp)}"
           >
             <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} />
             <Tape name={lamp.name} />
@@ -97,22 +103,14 @@
       {:else if over}
         <b>Dark, because</b>{over}
       {:else if faders.lamps.length > 0}
-        {#if asked && !asked.why}
+        {#if asked?.state === 'no_lamp'}
+          <b>{asked.name} responds</b>It has no lamp: what it does is not light.
+        {:else if asked && !asked.why}
           <b>{asked.name} is lit</b>{asked.cells.length > 1
             ? plural(asked.cells.length, 'cell')
             : `Brightness ${Math.round((asked.cells[0]?.brightness ?? 0) * 100)} %`}
         {:else}
-          <b
-            >{asked
-              ? asked.responds
-                ? asked.selfRunning
-                  ? 'Runs by itself'
-                  : 'Dark, because'
-                : 'Silent, because'
-              : silent.length
-                ? `${answering} of ${faders.lamps.length} respond`
-                : `All ${faders.lamps.length} respond`}</b
-          >
+          <b>{asked ? HEADS[asked.state] : tallyWords(faders.lamps)}</b>
           {#if spoken}<span>{spoken.why?.includes(spoken.name) ? '' : `${spoken.name}: `}{spoken.why}</span>{:else}Every
             lamp is lit.{/if}
         {/if}

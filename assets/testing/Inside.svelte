@@ -7,12 +7,11 @@
   import { Faders, provideFaders } from '../state/faders.svelte';
   import { provideRig, RigSession } from '../state/rig.svelte';
 
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- whatever is being tested
   let {
     id,
     component: Shown,
     props,
-  }: { id: string; component: Component<any>; props: Record<string, unknown> } = $props();
+  }: { id: string; component: Component<Record<string, unknown>>; props: Record<string, unknown> } = $props();
   const client = useQueryClient();
   const rig = createQuery(() => ({ ...rigQuery(id), staleTime: Infinity }));
   const current = () => rig.data as Rig;

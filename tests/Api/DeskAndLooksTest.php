@@ -43,8 +43,8 @@ final class DeskAndLooksTest extends ApiTestCase
         );
         $tape = $lamp('Tape', ['127' => 255]);
         self::assertSame(
-            [false, 'Tape does not respond: its receiver is set to Alder, and Booth left sends on Birch.'],
-            [$tape['responds'], $tape['why']],
+            ['silent', 'Tape does not respond: its receiver is set to Alder, and Booth left sends on Birch.'],
+            [$tape['state'], $tape['why']],
         );
     }
 

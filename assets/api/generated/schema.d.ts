@@ -469,6 +469,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/typed-value": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A value as it is typed beside a fader: "140", "50%", "full", or the name of a range. */
+        post: operations["post_rigger_app_http_fixtures_rangewords_value"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/import": {
         parameters: {
             query?: never;
@@ -1410,6 +1427,28 @@ export interface components {
         PlanDesk: {
             wishes: components["schemas"]["WishedUnit"][];
         };
+        /** @enum {string} */
+        RangeFunction: "intensity" | "open" | "closed" | "strobe" | "pulse" | "random-strobe" | "emitter" | "colour-preset" | "wheel" | "wheel-spin" | "white-point" | "tint" | "pan" | "tilt" | "pan-spin" | "tilt-spin" | "move-time" | "gobo" | "gobo-spin" | "prism" | "focus" | "zoom" | "iris" | "frost" | "program" | "program-speed" | "sound" | "turn" | "output" | "reset" | "none";
+        TypedRangeInput: {
+            from: number;
+            to: number;
+            label: string;
+            function: components["schemas"]["RangeFunction"];
+            /**
+             * Format: float
+             * @default null
+             */
+            start?: number | null;
+            /**
+             * Format: float
+             * @default null
+             */
+            end?: number | null;
+        };
+        TypedValueInput: {
+            text: string;
+            ranges: components["schemas"]["TypedRangeInput"][];
+        };
         LayOutSet: {
             count: number;
             footprint: number;
@@ -1543,7 +1582,7 @@ export interface components {
         LampView: {
             unitId: string;
             name: string;
-            responds: boolean;
+            state: string;
             cells: components["schemas"]["LampCellView"][];
             /** Format: float */
             pan?: number | null;
@@ -1734,6 +1773,9 @@ export interface components {
         WordListView: {
             words: string[];
         };
+        TypedValueView: {
+            value: number;
+        };
         ImportedView: {
             kind: string;
             id: string;
@@ -1848,6 +1890,10 @@ export interface components {
             function: string;
             hex?: string | null;
             emitter?: string | null;
+            /** Format: float */
+            start?: number | null;
+            /** Format: float */
+            end?: number | null;
         };
         StripView: {
             button?: number | null;
@@ -2912,6 +2958,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WordListView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_fixtures_rangewords_value: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedValueInput"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedValueView"];
                 };
             };
         };

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { lampWords } from '../../lib/lamps';
   import { onDestroy, onMount } from 'svelte';
   import LampBeam from '../../components/LampBeam.svelte';
   import Tape from '../../components/Tape.svelte';
@@ -60,7 +61,7 @@
     <figure
       class:at={left !== null}
       style:left={left === null ? undefined : `${left}%`}
-      aria-label="{lamp.name}: {lamp.why ?? 'lit'}"
+      aria-label="{lamp.name}: {lampWords(lamp)}"
       title={where}
     >
       <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} wide={lamp.cells.length > 1} />

@@ -16,7 +16,9 @@
   const isWalking = $derived(test.kind === 'units' || test.kind === 'faders');
   const expected = $derived(test.step?.unitIds ?? []);
   const answering = $derived(
-    faders.lamps.filter((one) => one.responds && (one.selfRunning || one.cells.some((cell) => cell.brightness > 0))),
+    faders.lamps.filter(
+      (one) => one.state !== 'silent' && (one.selfRunning || one.cells.some((cell) => cell.brightness > 0)),
+    ),
   );
   const strangers = $derived(answering.filter((one) => !expected.includes(one.unitId)));
   const missing = $derived(faders.lamps.filter((one) => expected.includes(one.unitId) && !answering.includes(one)));

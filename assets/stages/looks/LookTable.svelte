@@ -3,6 +3,7 @@
   import { lookLamps } from '../../state/lookLamps.svelte';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
+  import { lampWords } from '../../lib/lamps';
   import { joined } from '../../lib/tapes';
   import { selection } from '../../state/selection.svelte';
 
@@ -57,7 +58,11 @@
               <div
                 class="cell"
                 class:chosen={selection.look === look.id}
-                title="{unit.name} in {look.name}: {recorded ? (lamp?.why ?? 'lit') : 'left alone'}"
+                title="{unit.name} in {look.name}: {recorded
+                  ? lamp
+                    ? lampWords(lamp)
+                    : 'being worked out'
+                  : 'left alone'}"
               >
                 {#if lamp && recorded}
                   <span class="bars" class:flash={lamp.cells.some((one) => one.flash > 0 && one.brightness > 0)}
@@ -67,7 +72,7 @@
                       ></i>{/each}</span
                   >
                   <b class="mono"
-                    >{lamp.responds
+                    >{lamp.state !== 'silent'
                       ? lamp.cells.some((one) => one.brightness > 0)
                         ? Math.round(Math.max(...lamp.cells.map((one) => one.brightness)) * 100)
                         : '–'

@@ -7,6 +7,7 @@ namespace Rigger\Core\Finding;
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Names;
 
 /** The sentences of what keeps a lamp dark, silent or busy with itself. */
 final class LightWords
@@ -17,7 +18,13 @@ final class LightWords
         $figures = $cause->figures;
 
         return match ($cause->code) {
-            'dimmer_down' => \sprintf('%s at %d is down. %s', self::word($cause, 'channel'), $cause->value, self::wayOut($cause)),
+            'dimmer_down' => \sprintf(
+                '%s at %d %s down. %s',
+                self::word($cause, 'channel'),
+                $cause->value,
+                \is_array($figures['channel'] ?? null) ? 'are' : 'is',
+                self::wayOut($cause),
+            ),
             'closed' => \sprintf(
                 '%s at %d is in %s, %s. %s',
                 self::word($cause, 'channel'),
@@ -87,6 +94,6 @@ final class LightWords
     {
         $value = $cause->figures[$figure] ?? '';
 
-        return \is_array($value) ? implode(', ', $value) : (string) $value;
+        return \is_array($value) ? Names::all($value) : (string) $value;
     }
 }

@@ -26,6 +26,22 @@ final readonly class Cause
         return new self('dimmer_down', ['channel' => $channel->title(), ...self::wayOut($channel)], $channel->offset, $value);
     }
 
+    /**
+     * Dimmers of several cells that stand at one value and have one way out.
+     *
+     * @param non-empty-list<self> $causes dimmer_down, one a cell
+     */
+    public static function together(array $causes): self
+    {
+        $channels = array_map(static fn (self $cause): string => \is_string($cause->figures['channel'] ?? null)
+            ? $cause->figures['channel']
+            : '', $causes);
+
+        return 1 === \count($causes)
+            ? $causes[0]
+            : new self('dimmer_down', ['channel' => $channels] + $causes[0]->figures, null, $causes[0]->value);
+    }
+
     public static function closed(Channel $channel, int $value): self
     {
         $range = $channel->rangeAt($value);

@@ -10,6 +10,7 @@ use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\Mode;
 use Rigger\Core\Profile\ProfileCheck;
+use Rigger\Core\Profile\RangeFunction;
 
 /**
  * A mode made ready to be asked, over and over, what comes out at given values.
@@ -18,6 +19,8 @@ use Rigger\Core\Profile\ProfileCheck;
  */
 final class CompiledMode
 {
+    private ?bool $isOfDimmersAlone = null;
+
     /**
      * @param array<int, CompiledChannel> $channels those that matter, by place (offset − 1), in channel order
      * @param list<CompiledCell>          $cells    ascending
@@ -45,7 +48,7 @@ final class CompiledMode
             throw InputError::because(
                 'profile_has_errors',
                 'profile',
-                \sprintf('The chart of mode %s has errors; profile.check lists them.', InputError::quote($mode->name)),
+                \sprintf('The chart of mode %s has errors: put those right first.', InputError::quote($mode->name)),
             );
         }
         $channels = [];
@@ -130,6 +133,29 @@ final class CompiledMode
         }
 
         return $reasons;
+    }
+
+    /** Whether anything of it can give light: a hazer cannot. */
+    public function canShine(): bool
+    {
+        return $this->canShine;
+    }
+
+    /** Whether its light is white alone, from lamps that are only dimmed: a pack of sockets. */
+    public function isOfDimmersAlone(): bool
+    {
+        return $this->isOfDimmersAlone ??= \count($this->cells) > 1 && !$this->drivesEmitters();
+    }
+
+    private function drivesEmitters(): bool
+    {
+        foreach ($this->mode->channels as $channel) {
+            if ($channel->has(RangeFunction::Emitter)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Rigger\Core\Playback;
 use Rigger\Core\Colour\Srgb;
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CellLight;
+use Rigger\Core\Light\CompiledMode;
 use Rigger\Core\Light\Lighting;
 
 /** One unit on the stage strip: what it shows, or why it shows nothing. */
@@ -19,7 +20,7 @@ final readonly class Lamp
     private function __construct(
         public string $id,
         public string $name,
-        public bool $responds,
+        public LampState $state,
         public array $cells,
         public ?float $pan,
         public ?float $tilt,
@@ -35,7 +36,7 @@ final readonly class Lamp
             $unit->mode?->mode->cells() ?? [1],
         );
 
-        return new self($unit->id, $unit->name, false, $cells, null, null, null, [$cause]);
+        return new self($unit->id, $unit->name, LampState::Silent, $cells, null, null, null, [$cause]);
     }
 
     /** @param list<int> $values */
@@ -48,22 +49,28 @@ final readonly class Lamp
             'flash' => $cell->flash,
         ], $light->cells);
 
+        $causes = self::causes($unit, $light, $values);
+
         return new self(
             $unit->id,
             $unit->name,
-            true,
+            match (true) {
+                null !== $light->selfRunning => LampState::Busy,
+                !$light->isDark() => [] === $causes ? LampState::Lit : LampState::Partly,
+                default => true === $unit->mode?->canShine() ? LampState::Dark : LampState::NoLamp,
+            },
             $cells,
             self::angle($light->pan, $unit->isPanMirrored),
             self::angle($light->tilt, $unit->isTiltMirrored),
             $light->selfRunning,
-            self::causes($unit, $light, $values),
+            $causes,
         );
     }
 
     /** The same light on a twin, which hears the same values. */
     public function on(PlayedUnit $twin): self
     {
-        return new self($twin->id, $twin->name, true, $this->cells, $this->pan, $this->tilt, $this->selfRunning, $this->causes);
+        return new self($twin->id, $twin->name, $this->state, $this->cells, $this->pan, $this->tilt, $this->selfRunning, $this->causes);
     }
 
     /** A unit that is turned round in itself goes the other way from its middle. */
@@ -79,10 +86,38 @@ final readonly class Lamp
      */
     private static function causes(PlayedUnit $unit, Lighting $light, array $values): array
     {
-        return match (true) {
-            null !== $light->selfRunning => [Cause::runsItself($light->selfRunning)],
-            !$light->isDark() || null === $unit->mode => [],
-            default => $unit->mode->whyDark($values, $light->cells[0]->cell),
-        };
+        if (null !== $light->selfRunning) {
+            return [Cause::runsItself($light->selfRunning)];
+        }
+        if (null === $unit->mode) {
+            return [];
+        }
+        if ($unit->mode->isOfDimmersAlone()) {
+            return self::dimmersDown($unit->mode, $light, $values);
+        }
+
+        return $light->isDark() ? $unit->mode->whyDark($values, $light->cells[0]->cell) : [];
+    }
+
+    /**
+     * Every socket of a pack that is dark, those at one value in one breath.
+     *
+     * @param list<int> $values
+     *
+     * @return list<Cause>
+     */
+    private static function dimmersDown(CompiledMode $mode, Lighting $light, array $values): array
+    {
+        $alike = [];
+        foreach ($light->cells as $cell) {
+            foreach ($cell->isDark() ? $mode->whyDark($values, $cell->cell) : [] as $cause) {
+                $alike[$cause->code.' '.$cause->value.' '.json_encode($cause->figures['full'] ?? null)][] = $cause;
+            }
+        }
+
+        return array_merge(...array_values(array_map(
+            static fn (array $causes): array => 'dimmer_down' === $causes[0]->code ? [Cause::together($causes)] : $causes,
+            $alike,
+        )));
     }
 }

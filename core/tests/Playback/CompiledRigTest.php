@@ -12,6 +12,7 @@ use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Playback\CompiledRig;
 use Rigger\Core\Playback\Lamp;
+use Rigger\Core\Playback\LampState;
 use Rigger\Core\Playback\PlayedUnit;
 use Rigger\Core\Tests\Profile\Charts;
 
@@ -32,7 +33,7 @@ final class CompiledRigTest extends TestCase
     public function testTwinsAnswerTogetherAndOthersDoNot(): void
     {
         $lamps = (new CompiledRig([self::tape(1), self::tape(1), self::tape(4)], 1))->lamps([1 => 255]);
-        self::assertSame([true, true, true], array_column($lamps, 'responds'));
+        self::assertNotContains(LampState::Silent, array_column($lamps, 'state'));
         self::assertEquals($lamps[0], $lamps[1]);
         self::assertGreaterThan(0, $lamps[0]->cells[0]['brightness']);
         self::assertEquals([Cause::noColour(['Red (1)', 'Green (2)', 'Blue (3)'])], $lamps[2]->causes);
@@ -85,7 +86,7 @@ final class CompiledRigTest extends TestCase
             [self::tape(1, 1, $silence), self::tape(1, 2), new PlayedUnit('x', 'Odd', 1, Span::at(1, 1), null, null)],
             1,
         ))->lamps([1 => 255]);
-        self::assertSame([false, false, false], array_column($lamps, 'responds'));
+        self::assertSame([LampState::Silent, LampState::Silent, LampState::Silent], array_column($lamps, 'state'));
         self::assertSame([
             ['Tape does not respond: its receiver is set to Birch, and Booth left sends on Alder.'],
             ['Tape is in universe 2, and the desk sends universe 1.'],

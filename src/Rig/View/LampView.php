@@ -11,13 +11,14 @@ use Rigger\Core\Playback\Lamp;
 final readonly class LampView
 {
     /**
+     * @param string             $state silent, busy, lit, partly, dark or no_lamp
      * @param list<LampCellView> $cells
      * @param string|null        $why   why it is dark, silent or running by itself
      */
     public function __construct(
         public string $unitId,
         public string $name,
-        public bool $responds,
+        public string $state,
         public array $cells,
         public ?float $pan,
         public ?float $tilt,
@@ -31,7 +32,7 @@ final readonly class LampView
         return new self(
             $lamp->id,
             $lamp->name,
-            $lamp->responds,
+            $lamp->state->value,
             array_map(static fn (array $cell): LampCellView => new LampCellView(...$cell), $lamp->cells),
             $lamp->pan,
             $lamp->tilt,

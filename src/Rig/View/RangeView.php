@@ -11,7 +11,11 @@ use Rigger\Core\Profile\Range;
 /** A range beside a fader's travel. */
 final readonly class RangeView
 {
-    /** @param string|null $emitter key of the emitter that it drives */
+    /**
+     * @param string|null $emitter key of the emitter that it drives
+     * @param float|null  $start   quantity at `from`, as the chart has it
+     * @param float|null  $end     quantity at `to`
+     */
     public function __construct(
         public int $from,
         public int $to,
@@ -19,6 +23,8 @@ final readonly class RangeView
         public string $function,
         public ?string $hex,
         public ?string $emitter,
+        public ?float $start,
+        public ?float $end,
     ) {
     }
 
@@ -27,6 +33,15 @@ final readonly class RangeView
     {
         $hex = $range->hex ?? (null === $driven ? null : Srgb::hex($driven->chromaticity));
 
-        return new self($range->from, $range->to, $range->title(), $range->function->value, $hex, $range->emitter);
+        return new self(
+            $range->from,
+            $range->to,
+            $range->title(),
+            $range->function->value,
+            $hex,
+            $range->emitter,
+            $range->start,
+            $range->end,
+        );
     }
 }

@@ -1,0 +1,31 @@
+import type { Lamp } from '../api/types';
+
+/** What a lamp does, as one reads it beside its name. */
+export function lampWords(lamp: Pick<Lamp, 'state' | 'why'>): string {
+  if (lamp.state === 'lit') return 'lit';
+  if (lamp.state === 'no_lamp') return 'responds; it has no lamp';
+  if (lamp.state === 'partly') return `partly lit. ${lamp.why ?? ''}`;
+  return lamp.why ?? 'dark';
+}
+
+/** "13 of 14 respond: 9 lit, 3 dark, 1 without a lamp". */
+export function tallyWords(lamps: readonly Pick<Lamp, 'state'>[]): string {
+  const count = (...states: Lamp['state'][]) => lamps.filter((one) => states.includes(one.state)).length;
+  const silent = count('silent');
+  const parts = [
+    [count('lit'), 'lit'],
+    [count('partly'), 'partly lit'],
+    [count('dark'), 'dark'],
+    [count('busy'), 'by itself'],
+    [count('no_lamp'), 'without a lamp'],
+  ] as const;
+  const said = parts.flatMap(([many, words]) => (many ? [`${many} ${words}`] : [])).join(', ');
+  const head = silent ? `${lamps.length - silent} of ${lamps.length} respond` : `All ${lamps.length} respond`;
+  return said ? `${head}: ${said}` : head;
+}
+
+/** Cuts a long name before its last word, so that a number at its end stays in sight. */
+export function cutInTheMiddle(name: string): [head: string, tail: string] {
+  const found = name.length > 10 ? /^(.+?)(\s*\S{0,2}\d\S{0,3}|\s+\S{1,6})$/u.exec(name) : null;
+  return found ? [found[1] ?? '', found[2] ?? ''] : [name, ''];
+}
