@@ -75,9 +75,9 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByLabel('How many', { exact: true }).fill('3');
   await page.getByLabel('Name on the tape').fill('Mote');
   await page.getByRole('button', { name: 'Hang them' }).click();
-  await expect(page.getByRole('textbox', { name: 'Address of Mote 3' })).toHaveValue('1.007');
+  await expect(page.getByRole('textbox', { name: 'Address of Mote 3' })).toHaveValue('007');
   await page.getByRole('button', { name: 'Add units' }).click();
-  await page.getByRole('combobox', { name: 'Address', exact: true }).selectOption({ label: 'Twin of Mote 1, 1.001' });
+  await page.getByRole('combobox', { name: 'Address', exact: true }).selectOption({ label: 'Twin of Mote 1, 001' });
   await page.getByRole('button', { name: 'Hang as twin' }).click();
   await expect(page.getByText('twin of Mote 1', { exact: true })).toBeVisible();
   await expect(page.getByText('A001', { exact: true })).toBeVisible();
@@ -136,7 +136,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByRole('button', { name: 'History' }).click();
   const history = page.getByRole('complementary', { name: 'History' });
   await expect(history.getByText('Recorded Slack water at bank 1, scene 1')).toBeVisible();
-  await expect(history.getByText('Patched Mote 4 as twin of Mote 1 at 1.001')).toBeVisible();
+  await expect(history.getByText('Patched Mote 4 as twin of Mote 1 at 001')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(history.getByText(/undone/)).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();

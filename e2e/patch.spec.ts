@@ -7,17 +7,17 @@ test('the rig is numbered with the fewest trips, looked at before it is taken', 
   await page.getByRole('button', { name: 'Number them for me' }).click();
   const panel = page.getByRole('region', { name: 'Number them for me' });
   await expect(panel.getByRole('status')).toHaveText('One ladder trip; 13 stay where they are.');
-  await expect(panel.getByText('1.085 → 1.099')).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
+  await expect(panel.getByText('085 → 099')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('085');
   // Pack A is out of reach tonight: it stays, and the plan is another one.
   await panel.getByRole('button', { name: 'keep it there' }).click();
   await expect(panel.getByText('Locked:')).toBeVisible();
   await expect(panel.getByText(/it shares 85–88 with Pack A/)).toBeVisible();
   await panel.getByRole('button', { name: 'Pack A ×' }).click();
   await panel.getByRole('button', { name: 'Take these addresses' }).click();
-  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.099');
+  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('099');
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('1.085');
+  await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('085');
 });
 
 test('twelve are added in pairs, seen on the tape first; several faults are put right with one button', async ({
@@ -32,18 +32,18 @@ test('twelve are added in pairs, seen on the tape first; several faults are put 
   await page.getByLabel('How many share an address').selectOption('pairs');
   await page.getByRole('combobox', { name: 'Spacing' }).selectOption('packed');
   await page.getByLabel('Name on the tape').fill('Gleam');
-  await expect(page.getByText('12 Twin White of 2 channels at 6 addresses, from 1.010 to 1.041.')).toBeVisible();
+  await expect(page.getByText('12 Twin White of 2 channels at 6 addresses, from 010 to 041.')).toBeVisible();
   await expect(page.locator('.ghost').first()).toBeVisible();
   await page.getByRole('button', { name: 'Hang them' }).click();
-  await expect(page.getByRole('textbox', { name: 'Address of Gleam 12' })).toHaveValue('1.040');
+  await expect(page.getByRole('textbox', { name: 'Address of Gleam 12' })).toHaveValue('040');
   await expect(page.getByText('twin of Gleam 11')).toBeVisible();
   // Two faults: Pack A on Batten, and now a panel on Spin R.
   const address = page.getByRole('textbox', { name: 'Address of Gleam 11' });
-  await address.fill('1.060');
+  await address.fill('060');
   await address.press('Enter');
   await page.getByRole('button', { name: 'Add units' }).focus();
   await page.reload();
-  const all = page.getByRole('button', { name: 'Put all right: 2 ladder trips' });
+  const all = page.getByRole('button', { name: 'Fix all: 2 ladder trips' });
   await all.click();
   await expect(page.getByText('No clash, no overrun.')).toBeVisible();
   await page.keyboard.press('Control+z');
@@ -64,7 +64,7 @@ test('a piece of tape is dragged and nudged, and says first what it would share'
   await page.mouse.move(row.x + (row.width * 6.4) / 14, row.y + 10, { steps: 4 });
   await expect(page.getByText('free there')).toBeVisible();
   await page.mouse.up();
-  await expect(page.getByRole('textbox', { name: 'Address of Haar' })).toHaveValue('1.119');
+  await expect(page.getByRole('textbox', { name: 'Address of Haar' })).toHaveValue('119');
 
   // Twins go together, with keys: a row down, then one to the right.
   await page.locator('[data-piece]', { hasText: 'Drum 5 + 6' }).focus();
@@ -74,12 +74,12 @@ test('a piece of tape is dragged and nudged, and says first what it would share'
   await expect(page.getByText(/shares 44–52 with Spin L/)).toBeVisible();
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('1.030');
-  await expect(page.getByRole('textbox', { name: 'Address of Drum 6' })).toHaveValue('1.030');
+  await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('030');
+  await expect(page.getByRole('textbox', { name: 'Address of Drum 6' })).toHaveValue('030');
   await page.locator('[data-piece]', { hasText: 'Drum 5 + 6' }).focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('1.030');
+  await expect(page.getByRole('textbox', { name: 'Address of Drum 5' })).toHaveValue('030');
 });
 
 test('the walk-round is ticked on a phone, and what is left stays in sight', async ({ page, request }) => {

@@ -33,7 +33,7 @@ for (const theme of ['booth', 'daylight']) {
     }
     await openStage(page, rig, 'fixtures');
     await page.getByRole('button', { name: /^Spin 40/ }).click();
-    for (const view of ['Modes side by side', 'The unit', 'Revisions', 'Look-alikes', 'Paste a chart', 'Take along']) {
+    for (const view of ['Modes side by side', 'The unit', 'Revisions', 'Look-alikes', 'Paste a chart', 'Export']) {
       await page.getByRole('button', { name: view, exact: true }).click();
       await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
       await look(view);
@@ -93,13 +93,13 @@ for (const theme of ['booth', 'daylight']) {
     await page.getByRole('button', { name: /Kept/ }).click();
     await inspect(page, 'kept and waiting');
     await page.unroute('**/changes');
-    await expect(page.getByRole('textbox', { name: 'Address of Panel' })).toHaveValue('1.121', { timeout: 15_000 });
+    await expect(page.getByRole('textbox', { name: 'Address of Panel' })).toHaveValue('121', { timeout: 15_000 });
     await openStage(page, rig, 'fixtures');
     await page
       .getByRole('complementary', { name: 'Library' })
       .getByRole('button', { name: /Quad Pack/ })
       .click();
-    await page.getByRole('button', { name: 'Take along' }).click();
+    await page.getByRole('button', { name: 'Export' }).click();
     await page.getByRole('button', { name: /Device description/ }).click();
     await expect(page.getByText('Its address switches.')).toBeVisible();
     await inspect(page, 'what a device description leaves out');

@@ -96,7 +96,7 @@ test('ladders are edited, copied, repaired and found by fader', async ({ page, r
     .first()
     .isVisible();
   // A caution is accepted with a note, and stays in sight.
-  await findings.getByText('It is so').first().click();
+  await findings.getByText('I know').first().click();
   await page.getByLabel('Note').fill('page 7');
   await page.getByLabel('Note').press('Enter');
   await expect(page.getByLabel('Accepted', { exact: true }).getByText('“page 7”')).toBeVisible();

@@ -6,6 +6,7 @@
   /** What is wrong, each with its smallest repair as one button. */
   let { findings, empty = 'Nothing is wrong here.' }: { findings: readonly Finding[]; empty?: string } = $props();
   const session = useRig();
+  const trips = $derived(findings.some((one) => (one.repair?.trips ?? 0) > 0));
 </script>
 
 {#if findings.length === 0}
@@ -22,9 +23,11 @@
             <button class="link-repair block text-left" disabled={session.busy} onclick={() => session.repair(repair)}
               >{repair.label}</button
             >
+            {#each repair.givesUp as lost (lost)}<span class="dim block text-[12px]">{lost}</span>{/each}
           {/each}
         </div>
       </li>
     {/each}
   </ul>
+  {#if trips}<p class="faint mt-3 text-[11.5px]">A ladder trip: one unit that somebody has to set by hand.</p>{/if}
 {/if}

@@ -2,7 +2,6 @@
   import { createQuery } from '@tanstack/svelte-query';
   import Dialog from '../components/Dialog.svelte';
   import { typesQuery } from '../api/queries';
-  import { addressText } from '../lib/address';
   import { STAGES } from '../lib/stages';
   import { navigate } from '../state/navigation';
   import { selection } from '../state/selection.svelte';
@@ -19,7 +18,7 @@
   const all = $derived<Hit[]>([
     ...session.rig.units.map((one) => ({
       name: one.name,
-      what: `unit at ${addressText(one.universe, one.address)}`,
+      what: `unit at ${one.place}`,
       go: () => {
         selection.unit = one.id;
         void navigate('/rigs/:rig/patch', { params: rig });

@@ -1,8 +1,4 @@
-/** 1.037: universe, then three digits, as it is written everywhere in the interface. */
-export function addressText(universe: number, address: number): string {
-  return `${universe}.${threeDigits(address)}`;
-}
-
+/** 037, as an address is written everywhere; the universe stands before it where a rig has several. */
 export function threeDigits(address: number): string {
   return String(address).padStart(3, '0');
 }

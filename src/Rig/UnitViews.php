@@ -52,6 +52,7 @@ final class UnitViews
             $profile->model,
             $mode->key,
             $mode->name,
+            $this->rig->isInOneUniverse() ? $unit->place->words() : $unit->place->tagged(),
             $unit->place->universe,
             $span->first,
             $span->last(),

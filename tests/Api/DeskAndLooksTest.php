@@ -131,7 +131,7 @@ final class DeskAndLooksTest extends ApiTestCase
         unlink($file);
         foreach ([
             'Patch list',
-            '1.085 to 088',
+            '085 to 088',
             'Switches 1 3 5 7 up',
             'Fader map',
             '24–210 Flash, slow to fast',

@@ -79,7 +79,7 @@ final class DeskRepairsTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->press($id, 'spills', 'Batten', 'Let it take');
         self::assertSame([71, 99], [self::unit($rig, 'Batten')['address'], self::unit($rig, 'Pack A')['address']]);
-        self::assertSame('Moved Pack A from 1.085 to 1.099; Let Batten take 2 buttons', $rig['undo']);
+        self::assertSame('Moved Pack A from 085 to 099; Let Batten take 2 buttons', $rig['undo']);
         $said = self::finding($rig, 'spills', 'Batten');
         self::assertSame(
             ['note', 'Batten takes 2 buttons', 'Hold it to one button again'],

@@ -137,7 +137,7 @@ final class OrderTest extends ApiTestCase
         );
         $set = $this->ask('POST', '/api/large-set', ['count' => 400, 'footprint' => 3, 'outputs' => 24, 'unit' => 171]);
         self::assertSame([3, 168], [$set['universes'], $set['perUniverse']]);
-        self::assertSame('Unit 171: 2.007 to 009, receiver 22, outputs 7–9.', $set['unitWords']);
+        self::assertSame('Unit 171: u2 007 to 009, receiver 22, outputs 7–9.', $set['unitWords']);
         self::assertSame(
             'footprint',
             $this->ask('POST', '/api/large-set', ['count' => 1, 'footprint' => 513], 422)['violations'][0]['path'],

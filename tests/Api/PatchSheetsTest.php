@@ -18,11 +18,11 @@ final class PatchSheetsTest extends ApiTestCase
             'list',
             'order=name',
             '297.0 x 210.0',
-            ['Pellow Quad Pack, 4-channel', '1.085 to 088', 'Switches 1 3 5 7 up', 'Secondary safety bond'],
+            ['Pellow Quad Pack, 4-channel', '085 to 088', 'Switches 1 3 5 7 up', 'Secondary safety bond'],
         ];
         yield 'a list on Letter' => ['list', 'paper=letter', '279.4 x 215.9', ['patch list by address']];
         yield 'squares' => ['squares', '', '297.0 x 210.0', ['Universe 1', 'Drum 1 + Drum 2', '512']];
-        yield 'strips' => ['labels', 'stock=strips', '210.0 x 297.0', ['Spin L', '1.043', 'This line is 100 mm long']];
+        yield 'strips' => ['labels', 'stock=strips', '210.0 x 297.0', ['Spin L', '043', 'This line is 100 mm long']];
         yield 'an adhesive sheet' => ['labels', 'stock=sheet24&paper=letter', '210.0 x 297.0', ['Spin L', '043–053']];
         yield 'an adhesive sheet on Letter' => ['labels', 'stock=sheet30', '215.9 x 279.4', ['Spin L']];
         yield 'cards' => ['cards', 'order=position', '210.0 x 297.0', ['d001', 'kept it through off and on', 'Hold Enter for 2 s']];

@@ -14,7 +14,7 @@ final class WalkTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $id = self::unit($this->ask('GET', $path), 'Haar')['id'];
         $rig = $this->change($path, 1, ['do' => 'tick-unit', 'unit' => $id, 'isSet' => true]);
-        self::assertSame('Set Haar at 1.130', $rig['undo']);
+        self::assertSame('Set Haar at 130', $rig['undo']);
         self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT/', (string) self::unit($rig, 'Haar')['setAt']);
         $rig = $this->change($path, 2, ['do' => 'move-units', 'units' => [$id], 'to' => '140']);
         self::assertNull(self::unit($rig, 'Haar')['setAt']);
@@ -49,7 +49,7 @@ final class WalkTest extends ApiTestCase
         $rig = $this->ask('GET', $path);
         $ids = [self::unit($rig, 'Drum 5')['id'], self::unit($rig, 'Drum 6')['id']];
         $rig = $this->change($path, 1, ['do' => 'move-units', 'units' => $ids, 'to' => '1/200']);
-        self::assertSame('Moved Drum 5 and Drum 6 together to 1.200', $rig['undo']);
+        self::assertSame('Moved Drum 5 and Drum 6 together to 200', $rig['undo']);
         self::assertSame([200, 200], [self::unit($rig, 'Drum 5')['address'], self::unit($rig, 'Drum 6')['address']]);
         $this->change($path, 2, ['do' => 'move-units', 'units' => [], 'to' => '1/200'], status: 422);
     }

@@ -92,7 +92,7 @@ final class RequestsTest extends ApiTestCase
         $unit = self::unit($after, 'Mist');
         self::assertSame([140, 'by the door', true, 2], [$unit['address'], $unit['note'], $unit['isLocked'], $after['version']]);
         self::assertSame(
-            'Renamed Haar to Mist; Moved Mist from 1.130 to 1.140; Noted something of Mist; Locked Mist: no plan moves it',
+            'Renamed Haar to Mist; Moved Mist from 130 to 140; Noted something of Mist; Locked Mist: no plan moves it',
             $after['undo'],
         );
 

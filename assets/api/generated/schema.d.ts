@@ -1989,6 +1989,7 @@ export interface components {
             model: string;
             mode: string;
             modeName: string;
+            place: string;
             universe: number;
             address: number;
             last: number;

@@ -14,7 +14,7 @@
 <h3 class="mb-2">What no fader reaches</h3>
 <FindingList findings={unreached} empty="Every channel of every unit is on a fader." />
 {#if others.length}
-  <h3 class="rule mt-4 mb-2 border-t pt-3">To look at</h3>
+  <h3 class="rule mt-4 mb-2 border-t pt-3">To fix</h3>
   <FindingList findings={others} />
 {/if}
 {#if notes.length}

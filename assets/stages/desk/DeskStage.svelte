@@ -24,7 +24,7 @@
   type Side = 'told' | 'try' | 'store';
   let side = $state<Side>('told');
   const SIDES = $derived<[Side, string][]>([
-    ['told', wrong ? `Told (${wrong})` : 'Told'],
+    ['told', wrong ? `To fix (${wrong})` : 'To fix'],
     ['try', 'Try it'],
     ['store', 'Store a look'],
   ]);

@@ -44,7 +44,7 @@
         Select a look to recall it, rename it, and read the steps to store it on the desk.
       </p>
     {/if}
-    <h3 class="rule mt-4 mb-2 border-t pt-3">{mine.length ? 'To look at' : 'Steady light'}</h3>
+    <h3 class="rule mt-4 mb-2 border-t pt-3">{mine.length ? 'To fix' : 'Steady light'}</h3>
     <FindingList findings={mine} empty="No look flashes over 3 a second, and each has its place on the desk." />
   </aside>
 </main>

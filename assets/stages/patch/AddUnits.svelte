@@ -1,7 +1,6 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { typesQuery } from '../../api/queries';
-  import { addressText } from '../../lib/address';
   import type { Adding, AddSpacing } from '../../state/adding.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
@@ -126,9 +125,7 @@
     ><span class="dim text-[12px]">Address</span>
     <select class="select w-full" bind:value={adding.twinOf}>
       <option value="">of their own</option>
-      {#each session.rig.units as one (one.id)}<option value={one.id}
-          >Twin of {one.name}, {addressText(one.universe, one.address)}</option
-        >{/each}
+      {#each session.rig.units as one (one.id)}<option value={one.id}>Twin of {one.name}, {one.place}</option>{/each}
     </select>
     {@render wrong('twinOf')}
   </label>

@@ -24,7 +24,7 @@
     <button
       class="btn btn-primary mb-3 h-7"
       disabled={session.busy || !numbering.isCurrent}
-      onclick={() => numbering.take()}>Put all right: {plural(numbering.plan.trips.length, 'ladder trip')}</button
+      onclick={() => numbering.take()}>Fix all: {plural(numbering.plan.trips.length, 'ladder trip')}</button
     >
   {:else if numbering.plan?.unplaced.length}
     <p class="text-warning mb-3 text-[12.5px]">

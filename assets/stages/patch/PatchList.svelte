@@ -1,7 +1,7 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
   import Tape from '../../components/Tape.svelte';
-  import { addressText } from '../../lib/address';
+  import { threeDigits } from '../../lib/address';
   import { groupsOf } from '../../lib/groups';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
@@ -77,14 +77,19 @@
           ><span>{unit.model}</span><span class="faint block text-[11.5px]">{unit.modeName}</span></td
         >
         <td class="w-[84px] py-0.5 pr-2">
-          <EditText
-            class="mono h-7 !text-[12.5px]"
-            label="Address of {unit.name}"
-            value={addressText(unit.universe, unit.address)}
-            onCommit={(text) => move(unit.id, text)}
-          />
+          <span class="flex items-center gap-1">
+            {#if unit.place.startsWith('u')}<span class="utag mono" title="universe {unit.universe}"
+                >{unit.universe}</span
+              >{/if}
+            <EditText
+              class="mono h-7 !text-[12.5px]"
+              label="Address of {unit.name}"
+              value={threeDigits(unit.address)}
+              onCommit={(text) => move(unit.id, text)}
+            /></span
+          >
         </td>
-        <td class="mono py-0.5 pr-2 !text-[12px]">{unit.address}–{unit.last}</td>
+        <td class="mono py-0.5 pr-2 !text-[12px]">{threeDigits(unit.address)}–{threeDigits(unit.last)}</td>
         <td class="py-0.5 pr-3 text-[11.5px]"><span class={word?.tone ?? ''}>{word?.word ?? ''}</span></td>
       </tr>
     {:else}

@@ -20,7 +20,24 @@
   let numbering = $state.raw<Numbering | null>(null);
   const rig = $derived(session.rig);
   const chosen = $derived(rig.units.find((one) => one.id === selection.unit) ?? null);
-  const mine = $derived(rig.findings.filter((one) => one.stage === 'patch'));
+  /** At a desk of buttons or zones an address is right only where the desk can play it. */
+  const OF_THE_DESK = ['not_aligned', 'shared_button', 'spills', 'hidden', 'out_of_reach', 'other_universe'];
+  const hasButtons = $derived(rig.desk?.layout === 'buttons' || rig.desk?.layout === 'zones');
+  const ofPatch = $derived(rig.findings.filter((one) => one.stage === 'patch'));
+  /** Those that share slots share a button too: that is told once. */
+  const isToldAlready = (ids: readonly string[]) =>
+    ofPatch.some((one) => one.severity === 'error' && ids.every((id) => one.unitIds.includes(id)));
+  const ofDesk = $derived(
+    rig.findings.filter(
+      (one) =>
+        hasButtons &&
+        one.stage === 'desk' &&
+        one.severity !== 'note' &&
+        OF_THE_DESK.includes(one.code) &&
+        !(one.code === 'shared_button' && isToldAlready(one.unitIds)),
+    ),
+  );
+  const mine = $derived([...ofPatch, ...ofDesk]);
   const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
   const shown = $derived(chosen ? mine.filter((one) => one.unitIds.includes(chosen.id)) : wrong);
 
@@ -60,7 +77,15 @@
     >
       <div>
         <div class="mb-2 flex min-h-7 items-center">
-          <h3 class="flex-1">{chosen ? 'About this unit' : wrong.length ? 'To put right' : 'All clear'}</h3>
+          <h3 class="flex-1">
+            {chosen
+              ? 'About this unit'
+              : wrong.length
+                ? 'To fix'
+                : rig.units.length
+                  ? 'All clear'
+                  : 'Nothing hangs yet'}
+          </h3>
           {#if chosen}<button class="btn btn-quiet h-7" onclick={() => takeDown(chosen.id)} disabled={session.busy}
               >Take it down</button
             >{/if}
@@ -68,7 +93,13 @@
         {#if !chosen}<AllRight />{/if}
         <FindingList
           findings={shown}
-          empty={chosen ? 'It shares no address with another and fits its universe.' : 'No clash, no overrun.'}
+          empty={chosen
+            ? 'It shares no address with another and fits its universe.'
+            : rig.units.length === 0
+              ? 'Add units first: what is wrong with their addresses is told here.'
+              : hasButtons
+                ? `No clash, no overrun, and every unit at a place of ${rig.desk?.name}.`
+                : 'No clash, no overrun.'}
         />
       </div>
       {#if chosen}<UnitCard unit={chosen} />{:else}

@@ -3,7 +3,6 @@
   import Switches from '../../components/Switches.svelte';
   import UnitDisplay from '../../components/UnitDisplay.svelte';
   import type { Unit } from '../../api/types';
-  import { addressText } from '../../lib/address';
 
   /** What to set on a unit: address, mode and run state, in its own words, switches and keys. */
   let { rig, unit }: { rig: string; unit: Unit } = $props();
@@ -13,12 +12,10 @@
   {#key `${unit.id}/${unit.address}`}<Switches switches={unit.switches} />{/key}
 {:else if unit.display}
   <p class="flex items-center gap-3">
-    <UnitDisplay text={unit.display} /><span class="dim text-[12px]"
-      >on its display, for {addressText(unit.universe, unit.address)}</span
-    >
+    <UnitDisplay text={unit.display} /><span class="dim text-[12px]">on its display, for {unit.place}</span>
   </p>
 {:else}
-  <p class="text-[12.5px]">Address <b class="mono">{addressText(unit.universe, unit.address)}</b></p>
+  <p class="text-[12.5px]">Address <b class="mono">{unit.place}</b></p>
 {/if}
 {#if unit.keys}{#key unit.id}<Presses {rig} {unit} />{/key}{/if}
 {#if unit.setup}<p class="mt-2 text-[12.5px]">{unit.setup}</p>{/if}

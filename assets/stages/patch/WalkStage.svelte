@@ -1,6 +1,5 @@
 <script lang="ts">
   import Tape from '../../components/Tape.svelte';
-  import { addressText } from '../../lib/address';
   import { plural } from '../../lib/words';
   import { p } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
@@ -62,8 +61,9 @@
           </div>
           {#if unit.setAt}
             <p class="dim mt-1 text-[12.5px]">
-              <b class="mono">{addressText(unit.universe, unit.address)}</b>, set {time(unit.setAt)}{#if unit.provedAt},
-                kept it through off and on {time(unit.provedAt)}{/if}
+              <b class="mono">{unit.place}</b>, set {time(unit.setAt)}{#if unit.provedAt}, kept it through off and on {time(
+                  unit.provedAt,
+                )}{/if}
             </p>
             <button
               class="btn mt-2 min-h-11"

@@ -10,7 +10,7 @@ use Rigger\Core\Profile\ChartRecord;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileCheck;
 
-/** "It is so": keeps a caution or note with the operator's words, or, without a note, opens it again. */
+/** "I know": keeps a caution or note with the operator's words, or, without a note, opens it again. */
 final readonly class Accept implements ChartEdit
 {
     /** @param array{string, string, int|null, int|null, int|null} $which code, mode, channel, from, to of the finding */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Profile;
 
-/** "It is so": a caution or note that somebody looked at and keeps, with why. It stays on the sheets. */
+/** "I know": a caution or note that somebody looked at and keeps, with why. It stays on the sheets. */
 final readonly class Acceptance
 {
     public function __construct(

@@ -7,6 +7,8 @@ namespace Rigger\Core\Rig;
 /** What a change has touched in a rig: everything that is not the same object before and after. */
 final readonly class Difference
 {
+    /** Whether addresses are written with their universe now, or without it. */
+    private bool $isWrittenOtherwise;
     /** @var array<int, true> universes in which somebody came, went or is another one now */
     private array $universes;
 
@@ -24,6 +26,7 @@ final readonly class Difference
             $universes[$unit->place->universe] = true;
         }
         $this->universes = $universes;
+        $this->isWrittenOtherwise = $before->isInOneUniverse() !== $after->isInOneUniverse();
     }
 
     public function isAnotherDesk(): bool
@@ -47,7 +50,7 @@ final readonly class Difference
     {
         $was = $this->before->units[$unit->id] ?? null;
 
-        return $was !== $unit
+        return $was !== $unit || $this->isWrittenOtherwise
             || $this->before->curvesOfType($unit) !== $this->after->curvesOfType($unit)
             || null !== $unit->linkId && ($this->before->links[$unit->linkId] ?? null) !== ($this->after->links[$unit->linkId] ?? null)
             || $this->touches($unit->place->universe)

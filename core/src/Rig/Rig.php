@@ -165,6 +165,18 @@ final class Rig
         return $this->relations[$unitId] ?? [];
     }
 
+    /** Whether all of it hangs in the first universe, so that nobody needs to say which. */
+    public function isInOneUniverse(): bool
+    {
+        foreach ($this->units as $unit) {
+            if (1 !== $unit->place->universe) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Whether nobody but its twins listens where a unit does, and all of it lies in the universe. */
     public function hasItsSlots(Unit $unit): bool
     {

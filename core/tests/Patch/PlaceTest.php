@@ -19,6 +19,8 @@ final class PlaceTest extends TestCase
         yield 'universe before a stroke' => ['1/23', 1, 23];
         yield 'universe before a point' => ['1.023', 1, 23];
         yield 'u and a dash' => ['u2-7', 2, 7];
+        yield 'as it is written' => ['u2 007', 2, 7];
+        yield 'as it is written, and with blanks' => [' U 12  512 ', 12, 512];
     }
 
     #[DataProvider('typed')]
@@ -26,6 +28,17 @@ final class PlaceTest extends TestCase
     {
         $read = Place::typed($text, 3);
         self::assertSame([$universe, $address], [$read->universe, $read->address]);
+    }
+
+    public function testIsWrittenInOneWayThatIsReadAgain(): void
+    {
+        foreach ([[1, 7, '007', 'u1 007'], [2, 512, 'u2 512', 'u2 512'], [63999, 1, 'u63999 001', 'u63999 001']] as $written) {
+            [$universe, $address, $words, $tagged] = $written;
+            $place = new Place($universe, $address);
+            self::assertSame([$words, $tagged], [$place->words(), $place->tagged()]);
+            self::assertTrue($place->equals(Place::typed($tagged, 9)));
+            self::assertTrue($place->equals(Place::typed($words, 1)));
+        }
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -38,6 +51,8 @@ final class PlaceTest extends TestCase
         yield 'nothing' => ['', 'wrong_type'];
         yield 'universe 0' => ['0/5', 'out_of_range'];
         yield 'below zero' => ['-5', 'wrong_type'];
+        yield 'two numbers that nothing joins' => ['2 7', 'wrong_type'];
+        yield 'a universe alone' => ['u2', 'wrong_type'];
     }
 
     #[DataProvider('slips')]

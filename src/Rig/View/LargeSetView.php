@@ -36,7 +36,7 @@ final readonly class LargeSetView
             null === $unit
                 ? null
                 : \sprintf(
-                    'Unit %d: %d.%03d to %03d%s.',
+                    'Unit %d: u%d %03d to %03d%s.',
                     $k,
                     $unit['universe'],
                     $unit['address'],

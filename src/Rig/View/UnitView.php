@@ -8,6 +8,7 @@ namespace Rigger\App\Rig\View;
 final readonly class UnitView
 {
     /**
+     * @param string                $place    as it is written: "085", or "u1 085" where the rig is in several universes
      * @param int                   $last     last slot it listens to, past 512 when it overruns
      * @param list<string>          $labels   names of its channels
      * @param string|null           $twinOf   id of the first unit at the same address in the same mode
@@ -35,6 +36,7 @@ final readonly class UnitView
         public string $model,
         public string $mode,
         public string $modeName,
+        public string $place,
         public int $universe,
         public int $address,
         public int $last,

@@ -121,8 +121,8 @@ final readonly class FixtureCard
             $mode = $this->profile->mode($finding->mode);
             $accepted = match ($note) {
                 null => '',
-                '' => ' It is so.',
-                default => ' It is so: '.$note,
+                '' => ' Known.',
+                default => ' Known: '.$note,
             };
             $which = \count($this->profile->modes) > 1 ? ($mode->name ?? '').': ' : '';
             $this->paper->line('▲ '.$which.$finding->message.$accepted);

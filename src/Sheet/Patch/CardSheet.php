@@ -68,7 +68,7 @@ final readonly class CardSheet
         $address = $this->type->words(
             $x + $width - 4,
             $y + 9,
-            \sprintf('%d.%03d', $unit->universe, $unit->address),
+            $unit->place,
             16,
             true,
             Align::Right,

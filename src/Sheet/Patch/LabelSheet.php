@@ -58,7 +58,7 @@ final readonly class LabelSheet
         $address = $this->type->words(
             $x + $width - 4,
             $y + $height * 0.42,
-            \sprintf('%d.%03d', $unit->universe, $unit->address),
+            $unit->place,
             $height * 0.62,
             true,
             Align::Right,

@@ -50,7 +50,7 @@ final readonly class ListSheet
             $unit->name,
             (string) $unit->number,
             $unit->maker.' '.$unit->model.', '.$unit->modeName,
-            \sprintf('%d.%03d to %03d', $unit->universe, $unit->address, $unit->last),
+            \sprintf('%s to %03d', $unit->place, $unit->last),
             $unit->position ?? '',
             self::words($unit),
         ], $units));

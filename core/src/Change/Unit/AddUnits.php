@@ -111,15 +111,14 @@ final readonly class AddUnits implements Change
         return 1 === \count($units)
             ? \sprintf('%s takes %s to %03d.', $last->name, $first->words(), $last->span()->last())
             : \sprintf(
-                '%d %s of %d channels at %d address%s, from %s to %d.%03d.',
+                '%d %s of %d channels at %d address%s, from %s to %s.',
                 \count($units),
                 $last->model(),
                 $last->footprint(),
                 $addresses,
                 1 === $addresses ? '' : 'es',
                 $first->words(),
-                $last->place->universe,
-                $last->span()->last(),
+                (new Place($last->place->universe, $last->span()->last()))->words(),
             );
     }
 

@@ -1,0 +1,29 @@
+import { expect } from '@playwright/test';
+import { evening } from './evening';
+
+/** All but the kelvins, which wait for looks by intent. */
+evening(19, 'two whites', 25, async (tonight) => {
+  const { page } = tonight;
+  await tonight.newRig('Two whites', 'The Boathouse Studio');
+  await tonight.press(tonight.stage('Patch'));
+  await tonight.press(tonight.button('Add units'));
+  await tonight.choose(page.getByRole('combobox', { name: 'Fixture', exact: true }), 'Ferrow Twin White');
+  await tonight.type(page.getByLabel('How many', { exact: true }), '2');
+  // Why the next start is two on: two lamps of two channels take four slots.
+  await tonight.sees('2 Twin White of 2 channels at 2 addresses, from 001 to 004.');
+  await tonight.press(tonight.button('Hang them'));
+  await expect(page.getByLabel('Address of Twin White 1')).toHaveValue('001');
+  const second = page.getByLabel('Address of Twin White 2');
+  await expect(second).toHaveValue('003');
+  await tonight.sees('003–004');
+
+  // Side by side each has its own faders; both at one address move together.
+  await tonight.type(second, '1', 'with Enter');
+  await tonight.sees('twin of Twin White 1');
+
+  // The run state stands on the card, apart from address and mode.
+  await tonight.press(page.getByRole('button', { name: 'Select Twin White 2' }));
+  await tonight.sees(/[Nn]ine switches, counted from zero/);
+  await tonight.sees('Listens to a desk');
+  await tonight.sees(/Warm \(1\) of both/);
+});
