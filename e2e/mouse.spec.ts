@@ -87,7 +87,9 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await address.fill('5');
   await address.press('Enter');
   await expect(page.getByText('5–6 belong to both', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: /^Move Mote \d to \d+: one ladder trip$/ }).click();
+  await page
+    .getByRole('button', { name: /^Move Mote \d to \d+, the next place that is free: one ladder trip$/ })
+    .click();
   await expect(page.getByText('belong to both', { exact: false })).toHaveCount(0);
 
   // Lines: behind radio, first on another name, then on the same.

@@ -57,7 +57,7 @@ test('another type in a unit’s place is offered room', async ({ page, request 
   await page.getByRole('combobox', { name: 'Type of Panel' }).selectOption({ label: 'Tolland Batten 8' });
   await page.getByRole('combobox', { name: 'Mode of Panel' }).selectOption({ label: '27-channel, 27 ch' });
   await expect(page.getByText('27 channels at 117 would share 127–129 with Tape.')).toBeVisible();
-  await page.getByRole('button', { name: /^Set it and move Panel to 1\.\d+: one ladder trip$/ }).click();
+  await page.getByRole('button', { name: /^Set it and move Panel to \d+: one ladder trip$/ }).click();
   await expect(page.getByRole('textbox', { name: 'Address of Panel' })).not.toHaveValue('117');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('textbox', { name: 'Address of Panel' })).toHaveValue('117');

@@ -150,9 +150,10 @@ test('a change whose answer is lost is made once, and is not said to be lost', a
   const field = page.getByRole('textbox', { name: 'Address of Haar' });
   await field.fill('140');
   await field.press('Enter');
-  await expect(field).toHaveValue('140', { timeout: 15_000 });
+  await expect.poll(() => lost, { timeout: 15_000 }).toBe(2);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled({ timeout: 15_000 });
+  await expect(field).toHaveValue('140');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  expect(lost).toBe(2);
   const history = (await (await request.get(`/api/rigs/${rig}/changes`)).json()) as { total: number };
   expect(history.total).toBe(1);
 });

@@ -27,7 +27,8 @@
     if (!desk || bench.shown || faders.isInstead) return null;
     if (desk.master === 'all' || desk.master === 'dimmers') {
       const whom = desk.master === 'all' ? 'every lamp' : 'every dimmer';
-      if (faders.isBlackout) return `${desk.keys.blackout} is on: it holds ${whom} at 0. Press it again.`;
+      const key = desk.keys.blackout === 'Blackout' ? '' : ` (${desk.keys.blackout})`;
+      if (faders.isBlackout) return `Blackout is on${key}: it holds ${whom} at 0. Press it again.`;
       if (faders.master === 0) return `${desk.keys.master} is at 0: it holds ${whom} down. Raise it.`;
     }
     if (desk.crossfades && faders.crossA === 0 && faders.crossB === 0)

@@ -3,6 +3,7 @@ import { ApiError, wordsOf } from '../api/errors';
 import type { AddPreview, Unit } from '../api/types';
 import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
+import { selection } from './selection.svelte';
 
 type Answers = Pick<
   Adding,
@@ -40,6 +41,7 @@ export class Adding {
   constructor(session: RigSession) {
     this.#session = session;
     if ((session.rig.desk?.starts.length ?? 0) > 0) this.spacing = 'buttons';
+    if (selection.chart) [this.typeId, this.modeKey] = [selection.chart.typeId, selection.chart.mode];
     this.#kept = new KeptAnswers(
       () => `adding.${session.id}`,
       'Units to hang',
@@ -98,7 +100,9 @@ export class Adding {
     const wish = this.wish;
     if (!wish) return null;
     this.problem = await this.#session.change(wish, true);
-    if (!this.problem) this.letGo();
-    return this.problem ? null : (this.#session.rig.units.find((one) => one.id === this.#session.made[0]) ?? null);
+    if (this.problem) return null;
+    this.letGo();
+    if (this.what) selection.chart = { typeId: this.what.typeId, name: this.what.name, mode: this.what.mode };
+    return this.#session.rig.units.find((one) => one.id === this.#session.made[0]) ?? null;
   }
 }

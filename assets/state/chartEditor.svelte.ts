@@ -12,6 +12,10 @@ export class ChartEditor {
   readonly #answer: () => ChartAnswer;
   /** Counts previews: only the newest one counts. */
   #turn = 0;
+  /** Edits that are under way: the next is made of the chart that the one before it leaves. */
+  #last: Promise<unknown> = Promise.resolve();
+  /** A channel is being added; what is typed next belongs to it. */
+  isAdding = $state(false);
   modeKey = $state<string | null>(null);
   offset = $state(1);
   /** What the working area shows of the chart. */
@@ -127,8 +131,26 @@ export class ChartEditor {
     }
   }
 
+  /** A channel more, behind the last, which is then the one that is written. */
+  async addChannel(label: string): Promise<string | null> {
+    if (!this.mode) return null;
+    const mode = this.mode.key;
+    this.isAdding = true;
+    this.problem = await this.#make({ op: 'add-channel', mode, label }, (chart) => {
+      this.offset = chart.modes.find((one) => one.key === mode)?.channels.length ?? this.offset;
+    });
+    this.isAdding = false;
+    return this.problem;
+  }
+
   /** @returns null when it was taken, else why not */
-  async #make(edit: ChartEdit, whenTaken: (chart: Chart) => void = () => {}): Promise<string | null> {
+  #make(edit: ChartEdit, whenTaken?: (chart: Chart) => void): Promise<string | null> {
+    const made = this.#last.then(() => this.#makeNow(edit, whenTaken));
+    this.#last = made;
+    return made;
+  }
+
+  async #makeNow(edit: ChartEdit, whenTaken: (chart: Chart) => void = () => {}): Promise<string | null> {
     try {
       const chart = await this.#after(edit);
       const problem = await this.save(chart);

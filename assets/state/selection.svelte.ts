@@ -5,6 +5,8 @@ export type Arrangement = 'desk' | 'rows' | 'plan';
 class Selection {
   unit = $state<string | null>(null);
   look = $state<string | null>(null);
+  /** The chart that was looked at, made or hung last: what is hung next is most likely of it. */
+  chart = $state.raw<{ typeId: string; name: string; mode: string } | null>(null);
   arrangement = $state<Arrangement>('desk');
   /** The universe that somebody chose to look at. */
   universe = $state<number | null>(null);

@@ -98,7 +98,7 @@ export function eachAlone(): void {
   beforeEach(() => {
     asked.length = 0;
     answering = {};
-    Object.assign(selection, { unit: null, look: null, group: null, universe: null, arrangement: 'desk' });
+    Object.assign(selection, { unit: null, look: null, chart: null, group: null, universe: null, arrangement: 'desk' });
     vi.stubGlobal('fetch', async (input: Request | string, init?: RequestInit) => {
       const request = input instanceof Request ? input : new Request(new URL(input, location.origin), init);
       const path = new URL(request.url).pathname;

@@ -17,7 +17,7 @@ evening(11, 'what is an address?', 15, async (tonight) => {
   await tonight.press(tonight.button('Add units'));
   await tonight.sees(/takes 005 to 008\./);
   await tonight.press(tonight.button('Hang them'));
-  const second = page.getByLabel('Address of Quad Pack 2');
+  const second = page.getByLabel('Address of Quad Pack 1');
   await expect(second).toHaveValue('005');
 
   // Both the same: they are twins, and one fader moves them together.

@@ -29,8 +29,8 @@ export class Evening {
     this.#actions += 1;
     const options = await field.locator('option').allTextContents();
     const found = options.find((one) => (typeof label === 'string' ? one.trim() === label : label.test(one)));
-    expect(found, `one of ${options.join(', ')}`).toBeDefined();
-    await field.selectOption({ label: found?.trim() });
+    if (!found) throw new Error(`None of ${options.join(', ')} is ${String(label)}.`);
+    await field.selectOption({ label: found.trim() });
   }
 
   button = (name: string | RegExp) => this.page.getByRole('button', { name }).first();

@@ -23,6 +23,12 @@
     ['stride', 'in steps from an address on'],
   ];
 
+  // In a long library the chart that was looked at may be on another page of the list.
+  $effect(() => {
+    const wanted = selection.chart;
+    if (types.isSuccess && wanted && adding.search === '' && adding.typeId === wanted.typeId)
+      if (!list.some((one) => one.id === wanted.typeId)) adding.search = wanted.name;
+  });
   $effect(() => adding.keep());
   $effect(() => {
     adding.what = type && mode ? { typeId: type.id, mode: mode.key, name: type.model.replace(/\s+\d+$/, '') } : null;
