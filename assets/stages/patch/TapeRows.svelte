@@ -1,6 +1,6 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { faderName } from '../../lib/desk';
+  import { faderName, pageName } from '../../lib/desk';
   import { threeDigits } from '../../lib/address';
   import { tapeRows, type Laid } from '../../lib/tapes';
   import { useRig } from '../../state/rig.svelte';
@@ -125,10 +125,16 @@
       asRows
         ? String(place + 1)
         : desk && place < desk.reach
-          ? faderName(desk, Math.floor(place / desk.faders) + 1, (place % desk.faders) + 1)
+          ? headOf(Math.floor(place / desk.faders) + 1, (place % desk.faders) + 1)
           : '–',
     ),
   );
+  /** A page that is called by a word is named over its first fader, and the others are counted. */
+  function headOf(page: number, fader: number): string {
+    const name = pageName(desk, page);
+    if (name.length < 3) return faderName(desk, page, fader);
+    return fader === 1 ? name : String(fader);
+  }
 </script>
 
 <svelte:window onpointermove={follow} onpointerup={drop} onpointercancel={() => (drag.leave(), (held = null))} />
