@@ -165,7 +165,7 @@
     </div>
   </section>
   <aside class="pane rule scroll border-l p-4">
-    <h3 class="mb-2">{mine.length ? plural(mine.length, 'thing') + ' to look at' : 'All linked'}</h3>
+    <h3 class="mb-2">{mine.length ? 'To fix' : 'All linked'}</h3>
     <FindingList findings={mine} empty="Every receiver hears its sender." />
     <p class="dim rule mt-4 border-t pt-3 text-[12px]">
       One sender for each name. A unit that still listens to a hand remote will fight the desk.

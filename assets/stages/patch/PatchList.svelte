@@ -49,7 +49,7 @@
 <table class="w-full border-collapse">
   <thead>
     <tr>
-      {#if hasNumbers}<th class="head !pl-4">no.</th>{/if}
+      {#if hasNumbers}<th class="head !pl-4 max-[480px]:hidden">no.</th>{/if}
       <th class="head {hasNumbers ? '' : '!pl-4'}">on the tape</th><th class="head">fixture</th><th class="head"
         >address</th
       ><th class="head">takes</th><th class="head"></th>
@@ -65,7 +65,9 @@
         onclick={() => (selection.unit = unit.id)}
         oninput={() => (selection.unit = unit.id)}
       >
-        {#if hasNumbers}<td class="mono faint py-0.5 pr-1 pl-4 !text-[11.5px]">{unit.number ?? ''}</td>{/if}
+        {#if hasNumbers}<td class="mono faint py-0.5 pr-1 pl-4 !text-[11.5px] max-[480px]:hidden"
+            >{unit.number ?? ''}</td
+          >{/if}
         <td class="py-0.5 pr-2 {hasNumbers ? '' : 'pl-4'}">
           <button
             class="block max-w-[110px] cursor-pointer"
@@ -89,7 +91,9 @@
             /></span
           >
         </td>
-        <td class="mono py-0.5 pr-2 !text-[12px]">{threeDigits(unit.address)}–{threeDigits(unit.last)}</td>
+        <td class="mono py-0.5 pr-2 whitespace-nowrap !text-[12px]"
+          >{threeDigits(unit.address)}–{threeDigits(unit.last)}</td
+        >
         <td class="py-0.5 pr-3 text-[11.5px]"><span class={word?.tone ?? ''}>{word?.word ?? ''}</span></td>
       </tr>
     {:else}
