@@ -35,7 +35,6 @@ const look = (id: string, values: number[]): Look => ({
     { unitId: 'far', values: [9] },
   ],
   where: 'Drawer 1, memory 1',
-  steps: [],
   unreachable: [],
   lines: [],
 });

@@ -6,7 +6,6 @@ namespace Rigger\App\Rig;
 
 use Rigger\App\Rig\View\CellView;
 use Rigger\App\Rig\View\LookView;
-use Rigger\App\Rig\View\StepView;
 use Rigger\App\Rig\View\UnreachableView;
 use Rigger\Core\Desk\DeskProgram;
 use Rigger\Core\Desk\StoreLines;
@@ -29,16 +28,6 @@ final class LookViews
             $look->number,
             null === $desk ? '' : StoreLines::place($desk, $look->bank, $look->number),
             self::cells($rig, $look),
-            array_map(
-                static fn (array $step): StepView => new StepView(
-                    $step['button'],
-                    $step['page'],
-                    $step['fader'],
-                    $step['value'],
-                    $step['label'],
-                ),
-                $program->steps ?? [],
-            ),
             array_map(static function (array $row) use ($rig): UnreachableView {
                 $unit = $rig->unit($row['fixture']);
 

@@ -70,7 +70,11 @@ final class DeskAndLooksTest extends ApiTestCase
             ['do' => 'record-look', 'name' => 'Ebb', 'bank' => 3, 'number' => 1, 'slots' => ['15' => 100, '22' => 40]],
         );
         $look = self::named($rig['looks'], 'Ebb');
-        self::assertSame([[2, 1, 1, 100, 'Dimmer'], [2, 2, 1, 40, 'Programs']], array_map(array_values(...), $look['steps']));
+        self::assertSame(
+            ['Button 2, inner: fader 1 Dimmer at 100', 'Button 2, outer: fader 1 Programs at 40'],
+            \array_slice($look['lines'], 1, 2),
+        );
+        self::assertSame('Drawer 3, memory 1', $look['where']);
         self::assertSame('Recorded Ebb at bank 3, scene 1', $rig['undo']);
     }
 

@@ -2041,13 +2041,6 @@ export interface components {
             unitId: string;
             values: number[];
         };
-        StepView: {
-            button?: number | null;
-            page: number;
-            fader: number;
-            value: number;
-            label: string;
-        };
         UnreachableView: {
             unitId: string;
             unit: string;
@@ -2062,7 +2055,6 @@ export interface components {
             number: number;
             where: string;
             cells: components["schemas"]["CellView"][];
-            steps: components["schemas"]["StepView"][];
             unreachable: components["schemas"]["UnreachableView"][];
             lines: string[];
             problem?: string | null;

@@ -23,7 +23,13 @@ final readonly class DeskFinding
     ) {
     }
 
-    /** @return array{code: string, severity: string, fixture: string, channels: list<int>, message: string} */
+    /**
+     * As `desk.map` gives it.
+     *
+     * @param string $called what stands under a number at the desk, in the middle of a sentence: button or zone
+     *
+     * @return array{code: string, severity: string, fixture: string, channels: list<int>, message: string}
+     */
     public function toArray(string $called = 'button'): array
     {
         return [

@@ -63,7 +63,12 @@ final readonly class AtRest
         return null === $said ? null : \sprintf('%s %s', $channel->title(), $said);
     }
 
-    /** One or two sentences; the name is the unit's, or those of its twins too. */
+    /**
+     * One or two sentences.
+     *
+     * @param string $name   the unit's, or those of its twins too
+     * @param bool   $isMany whether several are named
+     */
     public function sentence(string $name, bool $isMany = false): string
     {
         $rest = [] === $this->meaning ? 'At rest they do nothing.' : \sprintf('At rest (0): %s.', implode('; ', self::few($this->meaning)));

@@ -82,6 +82,8 @@ final readonly class Occupancy
      * @param int $from  where to begin
      * @param int $first the lowest slot that will do
      * @param int $last  the highest slot that will do
+     *
+     * @return int|null 1 to 512; null where no run is long enough
      */
     public function nextFrom(int $from, int $footprint, int $first, int $last): ?int
     {

@@ -10,7 +10,6 @@ final readonly class LookView
     /**
      * @param string                $where       its place as the desk calls it: "Drawer 2, memory 3"; "" where the desk keeps none
      * @param list<CellView>        $cells
-     * @param list<StepView>        $steps       faders to raise, by button, page, fader
      * @param list<UnreachableView> $unreachable channels above 0 that no fader of the desk reaches
      * @param list<string>          $lines       how to store it there, in the desk's own words
      * @param string|null           $problem     why it cannot be put on the desk's faders
@@ -22,7 +21,6 @@ final readonly class LookView
         public int $number,
         public string $where,
         public array $cells,
-        public array $steps,
         public array $unreachable,
         public array $lines,
         public ?string $problem,

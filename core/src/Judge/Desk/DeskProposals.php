@@ -129,7 +129,11 @@ final class DeskProposals
         return new Proposal(
             \sprintf(
                 'Move %s to %s: %s',
-                \count($groups) < $all ? 'the '.$trips.' that find room' : 'all '.$trips,
+                match (true) {
+                    \count($groups) < $all => 'the '.$trips.' that find room',
+                    2 === $trips => 'both',
+                    default => 'all '.$trips,
+                },
                 $this->desk->layout->hasButtons() ? 'free '.$this->buttonWord().'s' : 'free faders',
                 Proposal::tripsInWords($trips),
             ),
