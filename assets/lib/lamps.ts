@@ -12,6 +12,8 @@ export function lampWords(lamp: Pick<Lamp, 'state' | 'why'>): string {
 export function tallyWords(lamps: readonly Pick<Lamp, 'state'>[]): string {
   const count = (...states: Lamp['state'][]) => lamps.filter((one) => states.includes(one.state)).length;
   const silent = count('silent');
+  const out = count('out');
+  const counted = lamps.length - out;
   const parts = [
     [count('lit'), 'lit'],
     [count('partly'), 'partly lit'],
@@ -20,7 +22,8 @@ export function tallyWords(lamps: readonly Pick<Lamp, 'state'>[]): string {
     [count('no_lamp'), 'without a lamp'],
   ] as const;
   const said = parts.flatMap(([many, words]) => (many ? [`${many} ${words}`] : [])).join(', ');
-  const head = silent ? `${lamps.length - silent} of ${lamps.length} respond` : `All ${lamps.length} respond`;
+  const responding = silent ? `${counted - silent} of ${counted} respond` : `All ${counted} respond`;
+  const head = out ? `${responding} (${out} out of action)` : responding;
   return said ? `${head}: ${said}` : head;
 }
 

@@ -9,6 +9,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
   const walk = change.walk ?? rig.walk;
   const links = change.links ?? rig.links;
   const supports = change.supports ?? rig.supports;
+  const holds = change.holds ?? rig.holds;
   const units = laid(rig.units, change.units, (one) => one.id);
   const looks = laid(rig.looks, change.looks, (one) => one.id);
   // Charts belong to the library: what is said of them comes anew with every answer.
@@ -27,6 +28,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
     redo,
     links,
     supports,
+    holds,
     units,
     looks,
     findings,

@@ -98,6 +98,14 @@ class PatchedUnit implements Journalled
     #[ORM\Column(nullable: true)]
     private ?int $takesButtons = null;
 
+    /** Out of action tonight. */
+    #[ORM\Column(name: 'out_of_action')]
+    private bool $isOut = false;
+
+    /** @var array<int, string> what the operator calls its cells, by number */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $cellNames = [];
+
     private function __construct(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place)
     {
         $this->id = Uuid::fromString($unit->id);
@@ -108,6 +116,7 @@ class PatchedUnit implements Journalled
         $this->put($unit);
         $this->keep($unit->curves);
         $this->groups = $unit->groups;
+        $this->cellNames = $unit->cellNames;
     }
 
     public static function of(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place): self
@@ -128,6 +137,9 @@ class PatchedUnit implements Journalled
         if ($before->groups !== $unit->groups) {
             $this->groups = $unit->groups;
         }
+        if ($before->cellNames !== $unit->cellNames) {
+            $this->cellNames = $unit->cellNames;
+        }
     }
 
     private function put(Unit $unit): void
@@ -140,6 +152,7 @@ class PatchedUnit implements Journalled
         $this->setAt = self::sameTime($this->setAt, $unit->setAt);
         $this->provedAt = self::sameTime($this->provedAt, $unit->provedAt);
         $this->isLocked = $unit->isLocked;
+        $this->isOut = $unit->isOut;
         $this->panReversed = $unit->pan;
         $this->tiltReversed = $unit->tilt;
         $this->takesButtons = $unit->takesButtons;

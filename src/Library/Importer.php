@@ -7,15 +7,11 @@ namespace Rigger\App\Library;
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Doctrine\Transaction;
 use Rigger\App\Entity\FixtureRevision;
-use Rigger\App\Entity\Look;
-use Rigger\App\Entity\PatchedUnit;
-use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
-use Rigger\App\Entity\Support;
-use Rigger\App\Entity\TypeCurves;
 use Rigger\App\Entity\Venue;
 use Rigger\App\Library\View\ImportedView;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\Hanging;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Document\RigDocument;
@@ -28,10 +24,7 @@ use Rigger\Core\Listing\ProfileListReader;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
-use Rigger\Core\Rig\Link;
-use Rigger\Core\Rig\Look as CoreLook;
-use Rigger\Core\Rig\Support as CoreSupport;
-use Symfony\Component\Uid\Uuid;
+use Rigger\Core\Rig\Revision;
 
 /** Open documents into the database: a fixture, a desk or a whole rig, all of it or nothing. */
 final readonly class Importer
@@ -43,6 +36,7 @@ final readonly class Importer
         private Transaction $transaction,
         private Charts $charts,
         private DeskShelf $desks,
+        private Hanging $hanging,
     ) {
     }
 
@@ -163,15 +157,6 @@ final readonly class Importer
         $rig->playOn(null === $document->desk ? null : $this->desks->bringIn($document->desk));
         $this->manager->persist($rig);
         $revisions = array_map($keep, $document->types);
-        $links = [];
-        foreach ($document->links as $index => $entry) {
-            $this->manager->persist($links[$index] = RadioLink::of(
-                $rig,
-                new Link((string) Uuid::v7(), $entry->kit, $entry->label, $entry->name),
-                $index + 1,
-            ));
-        }
-        $units = [];
         foreach ($document->units as $index => $entry) {
             if (0 === $document->types[$entry->type]->mode($entry->mode)?->footprint()) {
                 throw InputError::because(
@@ -180,40 +165,17 @@ final readonly class Importer
                     \sprintf('Mode %s has no channels.', InputError::quote($entry->mode)),
                 );
             }
-            $unit = PatchedUnit::of(
-                $rig,
-                $revisions[$entry->type],
-                null === $entry->link ? null : $links[$entry->link],
-                $entry->unit(
-                    (string) Uuid::v7(),
-                    $revisions[$entry->type]->core(),
-                    null === $entry->link ? null : (string) $links[$entry->link]->id(),
-                ),
-                $index + 1,
-            );
-            $this->manager->persist($units[$index] = $unit);
-        }
-        foreach ($document->looks as $entry) {
-            $look = Look::record($rig, new CoreLook((string) Uuid::v7(), $entry->name, $entry->bank, $entry->number, []));
-            foreach ($entry->values as $index => $values) {
-                $look->set($units[$index], $values);
-            }
-            $this->manager->persist($look);
-        }
-
-        foreach ($document->supports as $index => $support) {
-            $this->manager->persist(Support::of($rig, new CoreSupport((string) Uuid::v7(), $support), $index + 1));
         }
         $bent = [];
         foreach ($document->typeCurves as $index => $entry) {
-            $type = $revisions[$entry->type]->type;
             // Two charts of a document can be two revisions of one type.
-            if (isset($bent[$type->id().'/'.$entry->mode])) {
+            $key = $revisions[$entry->type]->type->id().'/'.$entry->mode;
+            if (isset($bent[$key])) {
                 throw InputError::duplicate('typeCurves['.$index.'].mode', $entry->mode);
             }
-            $bent[$type->id().'/'.$entry->mode] = true;
-            $this->manager->persist(TypeCurves::in($rig, $type, $entry->mode, $entry->curves));
+            $bent[$key] = true;
         }
+        $this->hanging->hang($rig, $document, array_map(static fn (FixtureRevision $one): Revision => $one->core(), $revisions));
 
         return new ImportedView('rig', (string) $rig->id(), $rig->name());
     }

@@ -11,10 +11,13 @@ use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\RadioKit;
 use Rigger\Core\Patch\Place;
+use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Position\Support as Held;
 use Rigger\Core\Position\SupportKind;
 use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\HeldSlots;
+use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Reversal;
@@ -73,6 +76,30 @@ final readonly class CoreRigs
                 ),
                 $this->rows('SELECT type_id, mode, curves FROM type_curves WHERE rig_id = ? ORDER BY id', (string) $id),
             ),
+            array_map(
+                static fn (Row $row): HeldSlots => new HeldSlots(
+                    $row->text('id'),
+                    $row->text('name'),
+                    $row->whole('universe'),
+                    Span::at($row->whole('first'), $row->whole('last') - $row->whole('first') + 1),
+                ),
+                $this->rows('SELECT id, name, universe, first, last FROM held_slots WHERE rig_id = ? ORDER BY place', (string) $id),
+            ),
+            array_map(
+                static fn (Row $row): KnownFinding => new KnownFinding(
+                    $row->text('id'),
+                    $row->text('stage'),
+                    $row->text('code'),
+                    array_values(array_filter((array) Json::decode($row->text('units')), is_string(...))),
+                    $row->textOrNull('link_id'),
+                    $row->textOrNull('look_id'),
+                    $row->textOrNull('note'),
+                ),
+                $this->rows(
+                    'SELECT id, stage, code, units, link_id, look_id, note FROM known_finding WHERE rig_id = ? ORDER BY id',
+                    (string) $id,
+                ),
+            ),
         );
     }
 
@@ -109,11 +136,12 @@ final readonly class CoreRigs
         /**
          * @var list<array{string, string, string, string, int, int, string|null, string|null, string|null, string|float|null,
          *     string|float|null, string|float|null, int|null, string, string|null, string|null, bool, string|null, string|null, int|null,
-         *     string, string|null, string|null}> $rows
+         *     string, string|null, string|null, bool, string}> $rows
          */
         $rows = $this->database->fetchAllNumeric(
             'SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, '
-                .'note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at FROM patched_fixture '
+                .'note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at, out_of_action, '
+                .'cell_names FROM patched_fixture '
                 .'WHERE rig_id = ? ORDER BY place',
             [$rigId],
         );
@@ -143,6 +171,8 @@ final readonly class CoreRigs
             $curves,
             $setAt,
             $provedAt,
+            $isOut,
+            $cellNames,
         ]) {
             $units[] = new Unit(
                 $id,
@@ -165,6 +195,8 @@ final readonly class CoreRigs
                 '[]' === $curves ? [] : self::curves($curves),
                 null === $setAt ? null : new \DateTimeImmutable($setAt),
                 null === $provedAt ? null : new \DateTimeImmutable($provedAt),
+                $isOut,
+                '{}' === $cellNames || '[]' === $cellNames ? [] : self::cellNames($cellNames),
             );
         }
 
@@ -217,6 +249,18 @@ final readonly class CoreRigs
                 $row->number('to_y'),
             ),
         );
+    }
+
+    /** @return array<int, string> by number of the cell */
+    private static function cellNames(string $json): array
+    {
+        $names = [];
+        foreach (array_filter((array) Json::decode($json), is_string(...)) as $cell => $name) {
+            $names[(int) $cell] = $name;
+        }
+        ksort($names);
+
+        return $names;
     }
 
     /** @return list<ChannelCurve> */

@@ -7,6 +7,7 @@ namespace Rigger\App\Repository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\Rig;
+use Rigger\App\Entity\Venue;
 use Rigger\App\Problem\Problem;
 use Symfony\Component\Uid\Uuid;
 
@@ -45,6 +46,14 @@ final readonly class Rigs
         }
 
         return $rig ?? throw Problem::notFound('This rig');
+    }
+
+    /** @return list<string> what the rigs of a venue are called */
+    public function namesAt(Venue $venue): array
+    {
+        $rigs = $this->manager->getRepository(Rig::class)->findBy(['venue' => $venue]);
+
+        return array_map(static fn (Rig $rig): string => $rig->name(), $rigs);
     }
 
     public function version(Uuid $id): int

@@ -53,6 +53,7 @@ final readonly class Changed
             $this->before->links === $after->links ? null : RigViews::links($after),
             $this->looks(),
             $this->before->supports === $after->supports ? null : RigViews::supports($after),
+            $this->before->holds === $after->holds ? null : RigViews::holds($after),
             $this->findings(),
             RigViews::universes($after),
             $undo,
@@ -151,15 +152,15 @@ final readonly class Changed
      */
     private function isSaidOtherwise(Judge $judgeBefore, Finding $was, Judge $judge, Finding $is): bool
     {
+        $isOfPlaces = \in_array($is->stage, ['patch', 'desk'], true);
         // Charts belong to the library: what is said of them can have changed without this rig.
-        if ('fixtures' === $is->stage || $was->severity !== $is->severity || !$was->hasFiguresOf($is) || (\in_array(
-            $is->stage,
-            ['patch', 'desk'],
-            true,
-        ) && $this->difference->isAnotherDesk())) {
+        if ('fixtures' === $is->stage || $was->severity !== $is->severity || !$was->hasFiguresOf($is)) {
             return true;
         }
-        if (\in_array($is->stage, ['patch', 'desk'], true) && !$judge->offersTheSame($judgeBefore, $is)) {
+        if ($isOfPlaces && ($this->difference->isAnotherDesk() || $this->before->holds !== $this->after->holds)) {
+            return true;
+        }
+        if ($isOfPlaces && !$judge->offersTheSame($judgeBefore, $is)) {
             return true;
         }
         if (null !== $is->cause) {
@@ -172,7 +173,7 @@ final readonly class Changed
             }
             $universes[] = $this->after->unit($id)->place->universe;
         }
-        foreach (\in_array($is->stage, ['patch', 'desk'], true) ? $universes : [] as $universe) {
+        foreach ($isOfPlaces ? $universes : [] as $universe) {
             if ($this->difference->touches($universe)) {
                 return true;
             }

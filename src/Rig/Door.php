@@ -10,6 +10,7 @@ use Rigger\App\Entity\Rig;
 use Rigger\App\Journal\Journal;
 use Rigger\App\Journal\TimeMachine;
 use Rigger\App\Problem\Problem;
+use Rigger\App\Repository\Applier;
 use Rigger\App\Repository\Changes as Journalled;
 use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\Rigs;

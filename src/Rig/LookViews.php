@@ -35,7 +35,7 @@ final class LookViews
                     $unit->id,
                     $unit->name,
                     $row['channel'],
-                    $unit->mode()->labels()[$row['channel'] - 1],
+                    $unit->labels()[$row['channel'] - 1],
                     $row['value'],
                 );
             }, $program->unreachable ?? []),

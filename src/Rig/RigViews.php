@@ -7,6 +7,7 @@ namespace Rigger\App\Rig;
 use Rigger\App\Repository\Changes;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\View\FindingView;
+use Rigger\App\Rig\View\HoldView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigChangeView;
@@ -18,6 +19,7 @@ use Rigger\Core\Judge\Judge;
 use Rigger\Core\Judge\Judged;
 use Rigger\Core\Patch\UniverseUsage;
 use Rigger\Core\Position\WalkOrder;
+use Rigger\Core\Rig\HeldSlots;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
@@ -48,6 +50,7 @@ final readonly class RigViews
             self::links($rig),
             array_map(static fn (Look $look): LookView => LookViews::of($rig, $look), array_values($rig->looks)),
             self::supports($rig),
+            self::holds($rig),
             array_map(static fn (Judged $judged): FindingView => FindingView::of($judged, $rig), Judge::judged($rig, $latest)),
             self::universes($rig),
             $undo,
@@ -88,6 +91,18 @@ final readonly class RigViews
         return array_map(self::support(...), array_values($rig->supports));
     }
 
+    /** @return list<HoldView> */
+    public static function holds(Rig $rig): array
+    {
+        return array_map(static fn (HeldSlots $hold): HoldView => new HoldView(
+            $hold->id,
+            $hold->name,
+            $hold->universe,
+            $hold->span->first,
+            $hold->span->last(),
+        ), array_values($rig->holds));
+    }
+
     /** @return list<UniverseView> */
     public static function universes(Rig $rig): array
     {
@@ -99,15 +114,15 @@ final readonly class RigViews
                 $usage->largestGap['from'] ?? null,
                 $usage->largestGap['to'] ?? null,
             ),
-            $rig->addresses()->usage,
+            $rig->usage(),
         );
     }
 
-    /** @return list<int> places in the list of units, from 0, in the order in which a foot walks */
+    /** @return list<int> places in the list of units, from 0, in the order in which a foot walks; without those out of action */
     public static function walk(Rig $rig): array
     {
         $units = array_values($rig->units);
-        $walk = array_keys($units);
+        $walk = array_keys(array_filter($units, static fn (Unit $unit): bool => !$unit->isOut));
         usort(
             $walk,
             static fn (int $one, int $other): int => WalkOrder::compare(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Rig;
 
 use Rigger\App\Rig\View\CurveView;
+use Rigger\App\Rig\View\NamedCellView;
 use Rigger\App\Rig\View\SettingLineView;
 use Rigger\App\Rig\View\SpotView;
 use Rigger\App\Rig\View\SwitchesView;
@@ -56,7 +57,7 @@ final class UnitViews
             $unit->place->universe,
             $span->first,
             $span->last(),
-            $mode->labels(),
+            $unit->labels(),
             $first->id === $unit->id ? null : $first->id,
             null === $profile->switches ? null : self::switches($profile->switches, $span->first),
             Display::at($mode->display, $span->first),
@@ -82,7 +83,21 @@ final class UnitViews
             array_values(array_filter(['pan', 'tilt'], static fn (string $one): bool => $mode->has(RangeFunction::from($one)))),
             $this->curves($unit),
             $profile->unit?->keys?->value,
+            $unit->isOut,
+            self::cells($unit),
         );
+    }
+
+    /** @return list<NamedCellView> none where there is but one */
+    private static function cells(Unit $unit): array
+    {
+        $cells = $unit->mode()->cells();
+
+        return \count($cells) < 2 ? [] : array_map(static fn (int $cell): NamedCellView => new NamedCellView(
+            $cell,
+            $unit->mode()->cellLabel($cell),
+            $unit->cellNames[$cell] ?? null,
+        ), $cells);
     }
 
     /** @return list<CurveView> the unit's own, and those of its type for the other channels */

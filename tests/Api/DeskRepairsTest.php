@@ -52,7 +52,7 @@ final class DeskRepairsTest extends ApiTestCase
             ['Use its 8-channel mode: one ladder trip', 'Let it take 2 buttons: Pack A moves to 099 (button 8) (one ladder trip)'],
         ];
         yield 'one on the tail of another' => ['shared_button', 'Pack A', ['Move Pack A to 099 (button 8): one ladder trip']];
-        yield 'one that would want the same button' => ['not_aligned', 'Panel', []];
+        yield 'one that would want the same button' => ['shared_button', 'Panel', []];
     }
 
     /** @param list<string> $labels */
@@ -159,9 +159,9 @@ final class DeskRepairsTest extends ApiTestCase
     {
         $id = $this->demoRig();
         $rig = $this->press($id, 'shared_button', 'Pack A', 'Move');
-        $told = self::finding($rig, 'not_aligned', 'Haar');
+        $told = self::finding($rig, 'shared_button', 'Haar');
         self::assertNull($told['repair']);
-        self::assertStringEndsWith('No free button has room for it.', $told['message']);
+        self::assertStringEndsWith('No free button has room for them.', $told['message']);
     }
 
     public function testALockedUnitIsNotMovedAndThatIsSaid(): void
@@ -173,6 +173,6 @@ final class DeskRepairsTest extends ApiTestCase
         self::assertStringEndsWith('Pack A is locked where it is.', self::finding($rig, 'shared_button', 'Pack A')['message']);
         self::assertCount(0, self::finding($rig, 'spills', 'Batten')['others']);
         // What it would have had goes to the next who wants one.
-        self::assertSame('Move Panel to 099 (button 8): one ladder trip', self::finding($rig, 'not_aligned', 'Panel')['repair']['label']);
+        self::assertSame('Move Panel to 099 (button 8): one ladder trip', self::finding($rig, 'shared_button', 'Panel')['repair']['label']);
     }
 }

@@ -156,6 +156,26 @@ final class JournalTest extends ApiTestCase
             ],
             static fn (array $rig): array => ['do' => 'rename-look', 'look' => self::named($rig['looks'], 'Ebb')['id'], 'name' => 'Neap'],
             static fn (array $rig): array => ['do' => 'remove-look', 'look' => self::named($rig['looks'], 'House')['id']],
+            static fn (array $rig): array => [
+                'do' => 'hold-slots', 'universe' => 1, 'from' => 401, 'to' => 408, 'name' => 'House lights',
+            ],
+            static fn (array $rig): array => [
+                'do' => 'change-hold', 'hold' => $rig['holds'][0]['id'], 'universe' => 1, 'from' => 401, 'to' => 404, 'name' => 'House',
+            ],
+            static fn (array $rig): array => ['do' => 'put-out', 'unit' => $unit($rig, 'Spin L'), 'isOut' => true],
+            static fn (array $rig): array => ['do' => 'name-cell', 'unit' => $unit($rig, 'Pack A'), 'cell' => 3, 'name' => 'Lantern'],
+            static function (array $rig): array {
+                $finding = array_values(array_filter($rig['findings'], static fn (array $one): bool => $one['isKnowable']))[0];
+
+                return [
+                    'do' => 'accept-finding', 'stage' => $finding['stage'], 'code' => $finding['code'], 'units' => $finding['unitIds'],
+                    'link' => $finding['linkId'], 'look' => $finding['lookId'], 'note' => 'meant so',
+                ];
+            },
+            static fn (array $rig): array => [
+                'do' => 'look-again', 'known' => array_values(array_filter(array_column($rig['findings'], 'knownId')))[0],
+            ],
+            static fn (array $rig): array => ['do' => 'release-slots', 'hold' => $rig['holds'][0]['id']],
             static fn (array $rig): array => ['do' => 'rename-rig', 'name' => 'The Tidekeeper, touring'],
         ];
     }

@@ -125,12 +125,14 @@ final class LibraryTest extends ApiTestCase
         $validator->resolver()?->registerPrefix('urn:rigger:', \dirname(__DIR__, 2).'/docs/formats/');
         $document = json_decode((string) file_get_contents($file));
         self::assertInstanceOf(\stdClass::class, $document);
-        $result = $validator->validate($document, 'urn:rigger:'.$format.'-1.schema.json');
+        self::assertIsInt($document->version);
+        $schema = \sprintf('urn:rigger:%s-%d.schema.json', $format, $document->version);
+        $result = $validator->validate($document, $schema);
         self::assertTrue(
             $result->isValid(),
             null === $result->error() ? '' : (string) json_encode((new ErrorFormatter())->format($result->error())),
         );
         $document->surprise = true;
-        self::assertFalse($validator->validate($document, 'urn:rigger:'.$format.'-1.schema.json')->isValid());
+        self::assertFalse($validator->validate($document, $schema)->isValid());
     }
 }

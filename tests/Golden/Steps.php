@@ -14,7 +14,7 @@ final class Steps
         'move', 'move', 'move', 'together', 'rename', 'mode', 'swap', 'position', 'number', 'groups', 'note', 'tape', 'turn', 'lock', 'set',
         'proved', 'add', 'twin', 'remove', 'add-link', 'connect', 'receiver', 'remove-link', 'record', 'again', 'rename-look', 'store',
         'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
-        'desk', 'undo', 'undo', 'redo', 'rename-rig',
+        'desk', 'undo', 'undo', 'redo', 'rename-rig', 'hold', 'change-hold', 'release', 'out', 'know', 'know', 'look-again', 'cell',
     ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
@@ -59,6 +59,7 @@ final class Steps
         $made = $this->made;
         $look = $rig['looks'][0]['id'] ?? self::NOBODY;
         $link = $rig['links'][0]['id'] ?? self::NOBODY;
+        $hold = $rig['holds'][0]['id'] ?? self::NOBODY;
 
         return match ($kind) {
             'move' => [
@@ -140,6 +141,13 @@ final class Steps
                 'toY' => 1.0,
             ],
             'desk' => ['do' => 'choose-desk', 'desk' => $this->desks[['Rowlock 12', 'Capstan 4', 'Skiff 24'][$made % 3]]],
+            'hold' => ['do' => 'hold-slots', 'universe' => 1, 'from' => 10 * $made, 'to' => 10 * $made + 5, 'name' => 'House '.$made],
+            'change-hold' => ['do' => 'change-hold', 'hold' => $hold, 'universe' => 2, 'from' => 1, 'to' => 9, 'name' => 'Bar'],
+            'release' => ['do' => 'release-slots', 'hold' => $hold],
+            'out' => ['do' => 'put-out', 'unit' => $this->unit($rig), 'isOut' => $this->chance->getInt(1, 3) > 1],
+            'know' => self::know($rig),
+            'look-again' => ['do' => 'look-again', 'known' => array_column($rig['findings'], 'knownId')[0] ?? self::NOBODY],
+            'cell' => ['do' => 'name-cell', 'unit' => self::withCells($rig), 'cell' => 2, 'name' => 'Window '.$made],
             'rename-rig' => ['do' => 'rename-rig', 'name' => 'Rig '.$made],
             default => ['do' => $kind],
         };
@@ -149,6 +157,39 @@ final class Steps
     private function unit(array $rig): string
     {
         return $rig['units'][$this->chance->getInt(0, \count($rig['units']) - 1)]['id'];
+    }
+
+    /**
+     * The first finding that somebody may know.
+     *
+     * @param array<string, mixed> $rig
+     *
+     * @return array<string, mixed>
+     */
+    private static function know(array $rig): array
+    {
+        foreach ($rig['findings'] as $one) {
+            if ($one['isKnowable']) {
+                return [
+                    'do' => 'accept-finding', 'stage' => $one['stage'], 'code' => $one['code'], 'units' => $one['unitIds'],
+                    'link' => $one['linkId'], 'look' => $one['lookId'], 'note' => 'as it is meant',
+                ];
+            }
+        }
+
+        return ['do' => 'undo'];
+    }
+
+    /** @param array<string, mixed> $rig */
+    private static function withCells(array $rig): string
+    {
+        foreach ($rig['units'] as $unit) {
+            if ([] !== $unit['cells']) {
+                return $unit['id'];
+            }
+        }
+
+        return self::NOBODY;
     }
 
     /**

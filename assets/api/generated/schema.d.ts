@@ -771,6 +771,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{id}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same once more, under the next number. */
+        post: operations["post_rigger_app_http_rig_rig_duplicate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{id}": {
         parameters: {
             query?: never;
@@ -1162,6 +1179,78 @@ export interface components {
             forType: boolean;
             curve: Record<string, never> | null;
         };
+        PutOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-out";
+            unit: string;
+            isOut: boolean;
+        };
+        NameCell: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "name-cell";
+            unit: string;
+            cell: number;
+            name: string;
+        };
+        HoldSlots: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "hold-slots";
+            universe: number;
+            from: number;
+            to: number;
+            name: string;
+        };
+        ChangeHold: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-hold";
+            hold: string;
+            universe: number;
+            from: number;
+            to: number;
+            name: string;
+        };
+        ReleaseSlots: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "release-slots";
+            hold: string;
+        };
+        AcceptFinding: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "accept-finding";
+            /** @enum {string} */
+            stage: "patch" | "lines" | "desk" | "looks";
+            code: string;
+            units: string[];
+            link?: string | null;
+            look?: string | null;
+            note?: string;
+        };
+        LookAgain: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "look-again";
+            known: string;
+        };
         AddLink: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1412,7 +1501,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -1980,6 +2069,11 @@ export interface components {
             bound: string;
             points: number[][];
         };
+        NamedCellView: {
+            cell: number;
+            label: string;
+            name?: string | null;
+        };
         UnitView: {
             id: string;
             name: string;
@@ -2016,6 +2110,8 @@ export interface components {
             turns: string[];
             curves: components["schemas"]["CurveView"][];
             keys?: string | null;
+            isOut: boolean;
+            cells: components["schemas"]["NamedCellView"][];
         };
         UnitsChangeView: {
             gone: string[];
@@ -2079,6 +2175,13 @@ export interface components {
             /** Format: float */
             toY: number;
         };
+        HoldView: {
+            id: string;
+            name: string;
+            universe: number;
+            from: number;
+            to: number;
+        };
         FindingView: {
             key: string;
             stage: string;
@@ -2094,6 +2197,18 @@ export interface components {
             repair?: components["schemas"]["RepairView"] | null;
             /** @default [] */
             others?: components["schemas"]["RepairView"][];
+            /** @default null */
+            linkId?: string | null;
+            /** @default null */
+            lookId?: string | null;
+            /** @default false */
+            isKnowable?: boolean;
+            /** @default null */
+            knownId?: string | null;
+            /** @default null */
+            knownNote?: string | null;
+            /** @default false */
+            inPatch?: boolean;
         };
         FindingsChangeView: {
             gone: string[];
@@ -2119,6 +2234,7 @@ export interface components {
             links?: components["schemas"]["LinkView"][] | null;
             looks: components["schemas"]["LooksChangeView"];
             supports?: components["schemas"]["SupportView"][] | null;
+            holds?: components["schemas"]["HoldView"][] | null;
             findings: components["schemas"]["FindingsChangeView"];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -2155,6 +2271,7 @@ export interface components {
             links: components["schemas"]["LinkView"][];
             looks: components["schemas"]["LookView"][];
             supports: components["schemas"]["SupportView"][];
+            holds: components["schemas"]["HoldView"][];
             findings: components["schemas"]["FindingView"][];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -3420,6 +3537,28 @@ export interface operations {
                 "application/json": components["schemas"]["CreateRig"];
             };
         };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_rig_rig_duplicate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description As it is now */
             200: {

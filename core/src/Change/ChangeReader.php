@@ -10,6 +10,11 @@ use Rigger\Core\Change\Chart\WriteChart;
 use Rigger\Core\Change\Desk\ChooseDesk;
 use Rigger\Core\Change\Desk\JoinRows;
 use Rigger\Core\Change\Desk\RenameRig;
+use Rigger\Core\Change\Hold\ChangeHold;
+use Rigger\Core\Change\Hold\HoldSlots;
+use Rigger\Core\Change\Hold\ReleaseSlots;
+use Rigger\Core\Change\Known\AcceptFinding;
+use Rigger\Core\Change\Known\LookAgain;
 use Rigger\Core\Change\Line\AddLink;
 use Rigger\Core\Change\Line\ConnectUnit;
 use Rigger\Core\Change\Line\RemoveLink;
@@ -34,9 +39,11 @@ use Rigger\Core\Change\Unit\GroupUnit;
 use Rigger\Core\Change\Unit\HangUnit;
 use Rigger\Core\Change\Unit\LockUnit;
 use Rigger\Core\Change\Unit\MoveUnits;
+use Rigger\Core\Change\Unit\NameCell;
 use Rigger\Core\Change\Unit\NoteUnit;
 use Rigger\Core\Change\Unit\NumberUnit;
 use Rigger\Core\Change\Unit\ProveUnit;
+use Rigger\Core\Change\Unit\PutOut;
 use Rigger\Core\Change\Unit\RemoveUnit;
 use Rigger\Core\Change\Unit\RenameUnit;
 use Rigger\Core\Change\Unit\SetMode;
@@ -61,7 +68,8 @@ final class ChangeReader
         AddUnits::class, MoveUnits::class, RenameUnit::class, SetMode::class, SwapType::class, RemoveUnit::class, TakePlan::class,
         TakeList::class,
         HangUnit::class, NumberUnit::class, GroupUnit::class, NoteUnit::class, TapeUnit::class, TurnUnit::class, LockUnit::class,
-        TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class,
+        TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class, PutOut::class, NameCell::class,
+        HoldSlots::class, ChangeHold::class, ReleaseSlots::class, AcceptFinding::class, LookAgain::class,
         AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,
         RecordLook::class, RecordAgain::class, SteadyLook::class, RenameLook::class, StoreLook::class, RemoveLook::class,

@@ -133,12 +133,12 @@ final class Shape
         return $value;
     }
 
-    /** @return non-empty-list<string> */
+    /** @return list<string> */
     private static function ids(Members $in, string $name, Ids $hint): array
     {
         $ids = $in->each($name, Scalars::text(...), ChangeReader::MOST);
 
-        return [] === $ids ? throw InputError::because('missing', $in->path($name), $hint->none) : $ids;
+        return [] === $ids && !$hint->mayBeEmpty ? throw InputError::because('missing', $in->path($name), $hint->none) : $ids;
     }
 
     /** @return array<int, int> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Desk;
 
+use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
@@ -11,16 +12,18 @@ use Rigger\Core\Input\Scalars;
 /** A desk document to a Desk. */
 final class DeskReader
 {
-    private const MEMBERS = ['format', 'version', 'name', 'layout', 'universe', 'first', 'buttons', 'stride', 'faders', 'pages',
-        'wide', 'banks', 'scenesPerBank', 'chases', 'stepsPerChase', 'fade', 'hold', ...DeskManualReader::MEMBERS];
+    /** What each version has added. */
+    private const MEMBERS = [
+        1 => ['format', 'version', 'name', 'layout', 'universe', 'first', 'buttons', 'stride', 'faders', 'pages',
+            'wide', 'banks', 'scenesPerBank', 'chases', 'stepsPerChase', 'fade', 'hold', ...DeskManualReader::MEMBERS],
+    ];
     private const MOST = 512;
 
     /** @throws InputError */
     public static function read(mixed $document, string $path = ''): Desk
     {
-        $in = Members::of($document, self::MEMBERS, $path);
-        $in->choice('format', [Desk::FORMAT]);
-        $in->whole('version', Desk::VERSION, Desk::VERSION);
+        $in = Members::open($document, $path);
+        FormatVersion::of($in, Desk::FORMAT, self::MEMBERS);
         $name = $in->text('name');
         $layout = Layout::from($in->choice('layout', array_column(Layout::cases(), 'value')));
 

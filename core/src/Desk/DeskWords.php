@@ -54,7 +54,7 @@ final class DeskWords
             'hidden' => \sprintf('%s: no fader reaches %s %s.', $who, $isMany ? 'their' : 'its', self::said($finding->channels)),
             'shared_button' => \sprintf('%s answers to %s together with %s.', $who, $buttons, Names::few($with)),
             'twins' => \sprintf(
-                '%s share address %s and mode: they move together.',
+                '%s share address %03d and mode: they move together.',
                 $isMany ? $who : Names::few([...$with, $who]),
                 $figure('address'),
             ),

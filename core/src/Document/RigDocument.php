@@ -7,18 +7,22 @@ namespace Rigger\Core\Document;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Position\Support as Held;
 use Rigger\Core\Profile\FixtureProfile;
+use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\HeldSlots;
+use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Support;
+use Rigger\Core\Rig\TypeCurves;
 use Rigger\Core\Rig\Unit;
 
-/** A whole rig as an open document: format `rigger-rig`, version 1. It carries every chart and the desk that it needs. */
+/** A whole rig as an open document: format `rigger-rig`, version 2. It carries every chart and the desk that it needs. */
 final readonly class RigDocument
 {
     public const FORMAT = 'rigger-rig';
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param list<FixtureProfile>  $types      charts; units refer to them by index from 0
@@ -27,6 +31,8 @@ final readonly class RigDocument
      * @param list<LookEntry>       $looks      by bank and number
      * @param list<Held>            $supports   beams and stands
      * @param list<TypeCurvesEntry> $typeCurves at most one for a type and mode
+     * @param list<HoldEntry>       $holds      since version 2
+     * @param list<KnownEntry>      $known      since version 2
      */
     public function __construct(
         public string $name,
@@ -38,16 +44,15 @@ final readonly class RigDocument
         public array $looks,
         public array $supports = [],
         public array $typeCurves = [],
+        public array $holds = [],
+        public array $known = [],
     ) {
     }
 
     public static function of(Rig $rig): self
     {
-        $revisions = [];
-        foreach ($rig->units as $unit) {
-            $revisions[$unit->revision()->id] = $unit->revision();
-        }
-        $types = array_flip(array_keys($revisions));
+        $revisions = self::revisionsOf($rig);
+        $types = array_flip(array_map(static fn (Revision $revision): string => $revision->id, $revisions));
         $links = array_flip(array_keys($rig->links));
         $places = array_flip(array_keys($rig->units));
 
@@ -55,7 +60,7 @@ final readonly class RigDocument
             $rig->name,
             $rig->venue,
             $rig->desk(),
-            array_map(static fn (Revision $revision): FixtureProfile => $revision->profile, array_values($revisions)),
+            array_map(static fn (Revision $revision): FixtureProfile => $revision->profile, $revisions),
             array_map(static fn (Link $link): LinkEntry => new LinkEntry($link->kit, $link->label, $link->name), array_values($rig->links)),
             array_map(
                 static fn (Unit $unit): UnitEntry => UnitEntry::of(
@@ -67,7 +72,74 @@ final readonly class RigDocument
             ),
             array_map(static fn (Look $look): LookEntry => self::look($look, $places), array_values($rig->looks)),
             array_map(static fn (Support $support): Held => $support->held, array_values($rig->supports)),
-            self::typeCurves($rig, array_values($revisions)),
+            self::typeCurves($rig, $revisions),
+            array_map(HoldEntry::of(...), array_values($rig->holds)),
+            array_map(
+                static fn (KnownFinding $known): KnownEntry => KnownEntry::of($known, $places, $links, array_flip(array_keys($rig->looks))),
+                array_values($rig->known),
+            ),
+        );
+    }
+
+    /** @return list<Revision> that its units follow, as they stand in the document's types */
+    public static function revisionsOf(Rig $rig): array
+    {
+        $revisions = [];
+        foreach ($rig->units as $unit) {
+            $revisions[$unit->revision()->id] = $unit->revision();
+        }
+
+        return array_values($revisions);
+    }
+
+    /**
+     * The rig of it, hung anew: with ids of its own, nothing ticked.
+     *
+     * @param list<Revision>     $revisions one for each of its types
+     * @param callable(): string $newId
+     */
+    public function rig(string $id, ?DeskInUse $desk, array $revisions, callable $newId): Rig
+    {
+        $links = array_map(static fn (LinkEntry $link): Link => new Link($newId(), $link->kit, $link->label, $link->name), $this->links);
+        $units = array_map(static fn (UnitEntry $unit): Unit => $unit->unit(
+            $newId(),
+            $revisions[$unit->type],
+            null === $unit->link ? null : $links[$unit->link]->id,
+        ), $this->units);
+        $looks = array_map(static function (LookEntry $look) use ($units, $newId): Look {
+            $values = [];
+            foreach ($look->values as $place => $value) {
+                $values[$units[$place]->id] = $value;
+            }
+
+            return new Look($newId(), $look->name, $look->bank, $look->number, $values);
+        }, $this->looks);
+        $unitIds = array_map(static fn (Unit $unit): string => $unit->id, $units);
+        $linkIds = array_map(static fn (Link $link): string => $link->id, $links);
+        $lookIds = array_map(static fn (Look $look): string => $look->id, $looks);
+
+        return new Rig(
+            $id,
+            $this->name,
+            $this->venue,
+            0,
+            $desk,
+            $units,
+            $links,
+            $looks,
+            array_map(static fn (Held $held): Support => new Support($newId(), $held), $this->supports),
+            array_map(
+                static fn (TypeCurvesEntry $one): TypeCurves => new TypeCurves($revisions[$one->type]->typeId, $one->mode, $one->curves),
+                $this->typeCurves,
+            ),
+            array_map(
+                static fn (HoldEntry $hold): HeldSlots => new HeldSlots($newId(), $hold->name, $hold->universe, $hold->span),
+                $this->holds,
+            ),
+            array_map(
+                static fn (KnownEntry $known): KnownFinding => $known->known($newId(), $unitIds, $linkIds, $lookIds),
+                $this->known,
+            ),
         );
     }
 

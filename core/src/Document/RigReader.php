@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Document;
 
 use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
@@ -18,27 +19,35 @@ use Rigger\Core\Rig\Limits;
 /** A rig document to a RigDocument in which every reference leads somewhere. */
 final class RigReader
 {
+    /** What each version has added. */
+    private const MEMBERS = [
+        1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
+        2 => ['holds', 'known'],
+    ];
+
     /** @throws InputError */
     public static function read(mixed $document): RigDocument
     {
-        $in = Members::of(
-            $document,
-            ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
-        );
-        $in->choice('format', [RigDocument::FORMAT]);
-        $in->whole('version', RigDocument::VERSION, RigDocument::VERSION);
+        $in = Members::open($document);
+        $version = FormatVersion::of($in, RigDocument::FORMAT, self::MEMBERS);
         $rig = new RigDocument(
             Limits::name($in->text('name'), 'name'),
             Limits::name($in->text('venue'), 'venue'),
             $in->has('desk') && !$in->isNull('desk') ? DeskReader::read($in->raw('desk'), 'desk') : null,
             $in->each('types', ProfileReader::read(...), Limits::UNITS),
             $in->each('links', self::link(...), Limits::LINKS),
-            $in->each('fixtures', UnitEntryReader::read(...), Limits::UNITS),
+            $in->each(
+                'fixtures',
+                static fn (mixed $item, string $path): UnitEntry => UnitEntryReader::read($item, $path, $version),
+                Limits::UNITS,
+            ),
             $in->each('looks', self::look(...), Limits::LOOKS),
             $in->has('supports') ? $in->each('supports', self::support(...), Limits::SUPPORTS) : [],
             $in->has('typeCurves') ? $in->each('typeCurves', self::typeCurves(...), Limits::UNITS) : [],
+            $in->has('holds') ? $in->each('holds', HoldEntry::read(...), Limits::HOLDS) : [],
+            $in->has('known') ? $in->each('known', KnownEntry::read(...), Limits::KNOWN) : [],
         );
-        self::requireReferences($rig);
+        RigReferences::require($rig);
 
         return $rig;
     }
@@ -91,74 +100,5 @@ final class RigReader
         }
 
         return new LookEntry($name, $bank, $number, $values);
-    }
-
-    private static function requireReferences(RigDocument $rig): void
-    {
-        foreach ($rig->units as $index => $unit) {
-            $path = 'fixtures['.$index.']';
-            $type = $rig->types[$unit->type] ?? throw InputError::because(
-                'out_of_range',
-                $path.'.type',
-                \sprintf('There is no chart number %d in this document.', $unit->type),
-            );
-            if (null === $type->mode($unit->mode)) {
-                throw InputError::because(
-                    'unknown_mode',
-                    $path.'.mode',
-                    \sprintf('%s has no mode %s.', $type->model, InputError::quote($unit->mode)),
-                );
-            }
-            $link = null === $unit->link
-                ? null
-                : $rig->links[$unit->link] ?? throw InputError::because(
-                    'out_of_range',
-                    $path.'.link',
-                    \sprintf('There is no link number %d in this document.', $unit->link),
-                );
-            if (null !== $unit->receiver && (null === $link || !$link->kit->has($unit->receiver))) {
-                throw InputError::because(
-                    'not_a_choice',
-                    $path.'.receiver',
-                    \sprintf('%s is no name of that radio kit.', InputError::quote($unit->receiver)),
-                );
-            }
-        }
-        $bent = [];
-        foreach ($rig->typeCurves as $index => $curves) {
-            $path = 'typeCurves['.$index.']';
-            $type = $rig->types[$curves->type] ?? throw InputError::because(
-                'out_of_range',
-                $path.'.type',
-                \sprintf('There is no chart number %d in this document.', $curves->type),
-            );
-            if (null === $type->mode($curves->mode)) {
-                throw InputError::because(
-                    'unknown_mode',
-                    $path.'.mode',
-                    \sprintf('%s has no mode %s.', $type->model, InputError::quote($curves->mode)),
-                );
-            }
-            if (isset($bent[$curves->type.'/'.$curves->mode])) {
-                throw InputError::duplicate($path.'.mode', $curves->mode);
-            }
-            $bent[$curves->type.'/'.$curves->mode] = true;
-        }
-        $taken = [];
-        foreach ($rig->looks as $index => $look) {
-            $path = 'looks['.$index.']';
-            $place = $look->bank.'.'.$look->number;
-            if (isset($taken[$place])) {
-                throw InputError::duplicate($path.'.number', $place);
-            }
-            $taken[$place] = true;
-            foreach ($look->values as $at => $values) {
-                $unit = $rig->units[$at] ?? throw InputError::unknownFixture($path.'.cells', (string) $at);
-                $expected = $rig->types[$unit->type]->mode($unit->mode)?->footprint() ?? 0;
-                if (\count($values) !== $expected) {
-                    throw InputError::valuesCount($path.'.cells', \count($values), $expected, InputError::quote($unit->name));
-                }
-            }
-        }
     }
 }

@@ -46,6 +46,8 @@ final class RigWriter
                     static fn (ChannelCurve $curve): array => $curve->toArray(),
                     $curves->curves,
                 ),
-            ], $rig->typeCurves)]);
+            ], $rig->typeCurves)])
+            + ([] === $rig->holds ? [] : ['holds' => array_map(static fn (HoldEntry $hold): array => $hold->toArray(), $rig->holds)])
+            + ([] === $rig->known ? [] : ['known' => array_map(static fn (KnownEntry $known): array => $known->toArray(), $rig->known)]);
     }
 }

@@ -16,15 +16,16 @@ use Rigger\Core\Rig\Unit;
 final readonly class UnitEntry
 {
     /**
-     * @param int                $type     index of its chart among the document's types
-     * @param string             $mode     key of one of that chart's modes
-     * @param int|null           $link     index among the document's links; null for cable
-     * @param string|null        $receiver name that its receiver is set to
-     * @param string|null        $position where it hangs, in the operator's words
-     * @param int|null           $number   as it is called
+     * @param int                $type      index of its chart among the document's types
+     * @param string             $mode      key of one of that chart's modes
+     * @param int|null           $link      index among the document's links; null for cable
+     * @param string|null        $receiver  name that its receiver is set to
+     * @param string|null        $position  where it hangs, in the operator's words
+     * @param int|null           $number    as it is called
      * @param list<string>       $groups
-     * @param list<ChannelCurve> $curves   its own
-     * @param int|null           $buttons  of the desk that it is let take, where it is meant to take several
+     * @param list<ChannelCurve> $curves    its own
+     * @param int|null           $buttons   of the desk that it is let take, where it is meant to take several
+     * @param array<int, string> $cellNames by number of the cell
      */
     public function __construct(
         public string $name,
@@ -45,6 +46,8 @@ final readonly class UnitEntry
         public ?Reversal $pan = null,
         public ?Reversal $tilt = null,
         public ?int $buttons = null,
+        public bool $isOut = false,
+        public array $cellNames = [],
     ) {
     }
 
@@ -54,7 +57,8 @@ final readonly class UnitEntry
             $this->universe,
             $this->address,
         ), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
-            $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves);
+            $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves, null, null, $this->isOut,
+            $this->cellNames);
     }
 
     public static function of(Unit $unit, int $type, ?int $link): self
@@ -62,7 +66,7 @@ final readonly class UnitEntry
         return new self(
             $unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address, $link, $unit->receiver, $unit->position,
             $unit->number, $unit->groups, $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt,
-            $unit->takesButtons,
+            $unit->takesButtons, $unit->isOut, $unit->cellNames,
         );
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Rigger\Core\Document;
 
 use Rigger\Core\Curve\ChannelCurve;
+use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
+use Rigger\Core\Input\Scalars;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Reversal;
@@ -15,33 +17,20 @@ use Rigger\Core\Rig\TapeColour;
 /** One unit of a rig document, read and written. */
 final class UnitEntryReader
 {
+    /** What each version has added. */
     private const MEMBERS = [
-        'name',
-        'type',
-        'mode',
-        'universe',
-        'address',
-        'link',
-        'receiver',
-        'position',
-        'number',
-        'groups',
-        'note',
-        'tape',
-        'locked',
-        'x',
-        'y',
-        'height',
-        'curves',
-        'pan',
-        'tilt',
-        'buttons',
+        1 => [
+            'name', 'type', 'mode', 'universe', 'address', 'link', 'receiver', 'position', 'number', 'groups', 'note', 'tape', 'locked',
+            'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons',
+        ],
+        2 => ['out', 'cellNames'],
     ];
 
     /** @throws InputError */
-    public static function read(mixed $item, string $path): UnitEntry
+    public static function read(mixed $item, string $path, FormatVersion $version): UnitEntry
     {
-        $in = Members::of($item, self::MEMBERS, $path);
+        $in = Members::open($item, $path);
+        $version->allow($in, self::MEMBERS);
         $has = static fn (string $member): bool => $in->has($member) && !$in->isNull($member);
 
         return new UnitEntry(
@@ -73,6 +62,8 @@ final class UnitEntryReader
             $has('pan') ? Reversal::from($in->choice('pan', array_column(Reversal::cases(), 'value'))) : null,
             $has('tilt') ? Reversal::from($in->choice('tilt', array_column(Reversal::cases(), 'value'))) : null,
             $has('buttons') ? $in->whole('buttons', 2, 512) : null,
+            $in->has('out') && $in->flag('out'),
+            $in->has('cellNames') ? self::cellNames($in) : [],
         );
     }
 
@@ -93,6 +84,22 @@ final class UnitEntryReader
         }
 
         return $curves;
+    }
+
+    /** @return array<int, string> by number of the cell, ascending */
+    private static function cellNames(Members $in): array
+    {
+        $names = [];
+        foreach ($in->named('cellNames') as $cell => $name) {
+            $path = $in->path('cellNames').'.'.$cell;
+            if (1 !== preg_match('/^[1-9]\d{0,2}$/D', (string) $cell)) {
+                throw InputError::because('unknown_cell', $path, 'Cells are counted from 1.');
+            }
+            $names[(int) $cell] = Limits::name(Scalars::text($name, $path), $path);
+        }
+        ksort($names);
+
+        return $names;
     }
 
     private static function spot(Members $in): ?Spot
@@ -128,6 +135,8 @@ final class UnitEntryReader
             'pan' => $unit->pan?->value,
             'tilt' => $unit->tilt?->value,
             'buttons' => $unit->buttons,
+            'out' => $unit->isOut ? true : null,
+            'cellNames' => [] === $unit->cellNames ? null : (object) $unit->cellNames,
         ], static fn (mixed $value): bool => null !== $value);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Document;
 
 use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Profile\FixtureProfile;
@@ -20,9 +21,8 @@ final class VenueReader
     /** @throws InputError */
     public static function read(mixed $document): VenueDocument
     {
-        $in = Members::of($document, ['format', 'version', 'name', 'charts', 'desks', 'rigs']);
-        $in->choice('format', [VenueDocument::FORMAT]);
-        $in->whole('version', VenueDocument::VERSION, VenueDocument::VERSION);
+        $in = Members::open($document);
+        FormatVersion::of($in, VenueDocument::FORMAT, [1 => ['format', 'version', 'name', 'charts', 'desks', 'rigs']]);
         $name = Limits::name($in->text('name'), 'name');
 
         return new VenueDocument(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Finding;
 
 use Rigger\Core\Desk\DeskFinding;
+use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Severity;
 
 /** Something that is wrong with a rig, or that will catch someone out: facts. Wording makes the sentence of it. */
@@ -55,6 +56,34 @@ final readonly class Finding
             $this->lookId,
             $this->cause,
         );
+    }
+
+    /** Equal for what somebody knows of it. */
+    public function subject(): string
+    {
+        return KnownFinding::subjectOf($this->stage, $this->code, $this->units, $this->linkId, $this->lookId);
+    }
+
+    /** As somebody knows it: a note, that says so. */
+    public function knownAs(KnownFinding $known): self
+    {
+        return new self(
+            $this->stage,
+            $this->code,
+            Severity::Note,
+            $this->units,
+            ['known' => $known->id, 'knownNote' => $known->note] + $this->figures,
+            $this->typeId,
+            $this->linkId,
+            $this->lookId,
+            $this->cause,
+        );
+    }
+
+    /** Whether an operator may say "I know": errors stay errors, notes need no answer, and charts keep what is known of them themselves. */
+    public function mayBeKnown(): bool
+    {
+        return 'fixtures' !== $this->stage && \in_array($this->severity, [Severity::Warning, Severity::Caution], true);
     }
 
     /** Whether the same units and the same numbers stand in both. */

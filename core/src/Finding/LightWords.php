@@ -49,6 +49,7 @@ final class LightWords
                     self::word($cause, 'sender'),
                     self::word($cause, 'sends'),
                 ),
+            'out_of_action' => \sprintf('%s is out of action.', $unit),
             'chart_errors' => \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit),
             default => \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit, self::word($cause, 'program')),
         };

@@ -12,6 +12,10 @@ final class LookWords
 {
     public static function title(Finding $finding, Rig $rig): string
     {
+        if ('missing' === $finding->code) {
+            return \sprintf('%s is out of action', $rig->unit($finding->units[0])->name);
+        }
+
         return \sprintf(
             'fast_flash' === $finding->code ? '%s flashes' : '%s has no place on the desk',
             $rig->look($finding->lookId ?? '')->name,
@@ -20,6 +24,9 @@ final class LookWords
 
     public static function message(Finding $finding, Rig $rig): string
     {
+        if ('missing' === $finding->code) {
+            return \sprintf('Its light is missing in %s.', $finding->word('looks'));
+        }
         $look = $rig->look($finding->lookId ?? '');
         $desk = $rig->desk();
 

@@ -28,6 +28,7 @@ final class PatchWords
                 1 === \count($first->units) ? 'sits' : 'sit',
                 self::other($finding, $rig),
             ),
+            'held' => \sprintf('%s %s in held slots', $names, $isMany ? 'listen' : 'listens'),
             'overrun' => \sprintf('%s %s past 512', $names, $isMany ? 'run' : 'runs'),
             'glows' => \sprintf('%s %s in a blackout', $names, $isMany ? 'glow' : 'glows'),
             default => \sprintf(
@@ -42,6 +43,7 @@ final class PatchWords
     {
         return match ($finding->code) {
             'twins' => self::twins($finding, $rig),
+            'held' => self::held($finding, $rig),
             'overrun' => self::overrun($finding, $rig),
             'glows' => self::glows(
                 $rig->unit($finding->units[0]),
@@ -88,6 +90,21 @@ final class PatchWords
             $from,
             self::channel($rig->unit($finding->units[0]), $from)->title(),
             2 === \count($finding->units) ? 'both' : 'each',
+        );
+    }
+
+    private static function held(Finding $finding, Rig $rig): string
+    {
+        [$from, $to] = [$finding->whole('from'), $finding->whole('to')];
+        $unit = $rig->unit($finding->units[0]);
+
+        return \sprintf(
+            '%s %s held for %s: what is sent there moves %s too, from its %s on.',
+            Wording::slots($from, $to),
+            $from === $to ? 'is' : 'are',
+            $rig->hold($finding->word('key'))->name,
+            self::names($finding, $rig)[0],
+            self::channel($unit, $from)->title(),
         );
     }
 

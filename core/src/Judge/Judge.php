@@ -30,20 +30,42 @@ final readonly class Judge
     /** @return list<Finding> the facts alone */
     public function findings(): array
     {
-        return [
+        return $this->asKnown([
             ...ChartJudge::findings($this->rig, $this->latest),
             ...AddressJudge::findings($this->rig),
             ...UnitJudge::findings($this->rig),
             ...LinkJudge::findings($this->rig),
             ...DeskJudge::findings($this->rig),
             ...LookJudge::findings($this->rig),
-        ];
+        ]);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding> those that somebody knows as notes
+     */
+    private function asKnown(array $findings): array
+    {
+        if ([] === $this->rig->known) {
+            return $findings;
+        }
+        $known = [];
+        foreach ($this->rig->known as $one) {
+            $known[$one->subject()] = $one;
+        }
+
+        return array_map(static function (Finding $finding) use ($known): Finding {
+            $one = $finding->mayBeKnown() ? $known[$finding->subject()] ?? null : null;
+
+            return null === $one ? $finding : $finding->knownAs($one);
+        }, $findings);
     }
 
     /** A finding of this rig with what could be done about it. */
     public function about(Finding $finding): Judged
     {
-        $proposals = match ($finding->stage) {
+        $proposals = isset($finding->figures['known']) ? [] : match ($finding->stage) {
             'patch' => AddressJudge::proposals($this->rig, $this->places, $finding),
             'lines' => LinkJudge::proposals($this->rig, $finding),
             'desk' => $this->desk?->for($finding) ?? [],

@@ -98,15 +98,23 @@ final class NewPlaces
             $ids = [$relation->a->id, ...(null === $relation->b ? [] : [$relation->b->id])];
             $this->oneOf($this->groups($ids), 1);
         }
+        foreach ($this->rig->holds as $hold) {
+            foreach ($this->rig->groups() as $group) {
+                if ($group->units[0]->place->universe === $hold->universe && null !== $hold->span->shared($group->units[0]->span())) {
+                    $this->oneOf([$group], 1);
+                }
+            }
+        }
+        $known = $this->rig->knownAtTheDesk();
         foreach ($this->rig->map()->findings ?? [] as $finding) {
             // Of hundreds that hang in other universes only the first few find room: the rest need not be looked at one by one.
             $isInVain = 'other_universe' === $finding->code && isset($this->full[$this->rig->unit($finding->unit)->footprint()]);
-            if (!$isInVain && \in_array($finding->code, self::AT_THE_DESK, true)) {
+            if (!$isInVain && !isset($known[$finding->unit]) && \in_array($finding->code, self::AT_THE_DESK, true)) {
                 $this->oneOf($this->groups([$finding->unit]), 1, true);
             }
         }
         foreach ($this->rig->map()->findings ?? [] as $finding) {
-            if ('shared_button' === $finding->code) {
+            if ('shared_button' === $finding->code && !isset($known[$finding->unit])) {
                 $with = (array) ($finding->figures['with'] ?? []);
                 $this->oneOf($this->groups([...array_filter($with, is_string(...)), $finding->unit]), \count($with), true);
             }

@@ -12,7 +12,7 @@ final readonly class Cause
 {
     /**
      * @param string                                      $code    dimmer_down, closed, no_colour, other_universe,
-     *                                                             not_linked, chart_errors or runs_itself
+     *                                                             not_linked, chart_errors, out_of_action or runs_itself
      * @param array<string, int|string|list<string>|null> $figures what the sentence needs beside the unit's name, by the code's own names
      * @param int|null                                    $channel offset; null when no single channel is to blame
      * @param int|null                                    $value   where that channel stands
@@ -42,6 +42,16 @@ final readonly class Cause
             : new self('dimmer_down', ['channel' => $channels] + $causes[0]->figures, null, $causes[0]->value);
     }
 
+    /** @param list<string> $labels what the operator calls the channels, by place */
+    public function inWordsOf(array $labels): self
+    {
+        $name = null === $this->channel || !isset($this->figures['channel']) ? null : $labels[$this->channel - 1] ?? null;
+
+        return null === $name
+            ? $this
+            : new self($this->code, ['channel' => $name.' ('.$this->channel.')'] + $this->figures, $this->channel, $this->value);
+    }
+
     public static function closed(Channel $channel, int $value): self
     {
         $range = $channel->rangeAt($value);
@@ -58,6 +68,12 @@ final readonly class Cause
     public static function noColour(array $emitters): self
     {
         return new self('no_colour', ['emitters' => $emitters]);
+    }
+
+    /** It is out of action tonight. */
+    public static function outOfAction(): self
+    {
+        return new self('out_of_action');
     }
 
     /** @param int $sent the universe that the desk sends */

@@ -75,8 +75,8 @@ final class SlotMap
     public function longestRun(Spacing $spacing): int
     {
         $longest = 0;
-        foreach ($this->universes as $slots) {
-            for ($at = $spacing->first - 1; $at < self::SLOTS; $at += $spacing->step) {
+        foreach ($this->of($spacing) as $slots) {
+            for ($at = $spacing->first - 1; $at < $spacing->last; $at += $spacing->step) {
                 $longest = max($longest, strspn($slots, '0', $at));
             }
         }
@@ -87,9 +87,9 @@ final class SlotMap
     /** The lowest universe, and in it the lowest address, at which every slot is free and the spacing holds. */
     public function firstFit(int $footprint, Spacing $spacing): ?Place
     {
-        foreach ($this->universes as $universe => $slots) {
+        foreach ($this->of($spacing) as $universe => $slots) {
             $at = $spacing->first - 1;
-            while ($at + $footprint <= self::SLOTS) {
+            while ($at + $footprint <= $spacing->last) {
                 $free = strspn($slots, '0', $at, $footprint);
                 if ($free === $footprint) {
                     return new Place($universe, $at + 1);
@@ -101,5 +101,11 @@ final class SlotMap
         }
 
         return null;
+    }
+
+    /** @return array<int, string> the universes that the spacing allows */
+    private function of(Spacing $spacing): array
+    {
+        return null === $spacing->universe ? $this->universes : array_intersect_key($this->universes, [$spacing->universe => true]);
     }
 }

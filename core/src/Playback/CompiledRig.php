@@ -33,10 +33,11 @@ final readonly class CompiledRig
             $unit->place->universe,
             $unit->span(),
             $unit->at->compiled(),
-            $rig->silence($unit),
+            $unit->isOut ? Cause::outOfAction() : $rig->silence($unit),
             $rig->trim($unit)->tables($unit->mode()),
             Reversal::InUnit === $unit->pan,
             Reversal::InUnit === $unit->tilt,
+            [] === $unit->cellNames ? [] : $unit->labels(),
         ), array_values($rig->units));
         $desk = $rig->desk();
 
@@ -121,7 +122,7 @@ final readonly class CompiledRig
 
     private function silence(PlayedUnit $unit): ?Cause
     {
-        if ($unit->universe !== $this->universe) {
+        if ('out_of_action' !== $unit->silence?->code && $unit->universe !== $this->universe) {
             return Cause::otherUniverse($unit->universe, $this->universe);
         }
 

@@ -36,7 +36,9 @@ final readonly class Lamp
             $unit->mode?->mode->cells() ?? [1],
         );
 
-        return new self($unit->id, $unit->name, LampState::Silent, $cells, null, null, null, [$cause]);
+        $state = 'out_of_action' === $cause->code ? LampState::Out : LampState::Silent;
+
+        return new self($unit->id, $unit->name, $state, $cells, null, null, null, [$cause]);
     }
 
     /** @param list<int> $values */
@@ -93,10 +95,13 @@ final readonly class Lamp
             return [];
         }
         if ($unit->mode->isOfDimmersAlone()) {
-            return self::dimmersDown($unit->mode, $light, $values);
+            return self::dimmersDown($unit, $unit->mode, $light, $values);
         }
 
-        return $light->isDark() ? $unit->mode->whyDark($values, $light->cells[0]->cell) : [];
+        return array_map(
+            static fn (Cause $cause): Cause => $cause->inWordsOf($unit->labels),
+            $light->isDark() ? $unit->mode->whyDark($values, $light->cells[0]->cell) : [],
+        );
     }
 
     /**
@@ -106,11 +111,12 @@ final readonly class Lamp
      *
      * @return list<Cause>
      */
-    private static function dimmersDown(CompiledMode $mode, Lighting $light, array $values): array
+    private static function dimmersDown(PlayedUnit $unit, CompiledMode $mode, Lighting $light, array $values): array
     {
         $alike = [];
         foreach ($light->cells as $cell) {
             foreach ($cell->isDark() ? $mode->whyDark($values, $cell->cell) : [] as $cause) {
+                $cause = $cause->inWordsOf($unit->labels);
                 $alike[$cause->code.' '.$cause->value.' '.json_encode($cause->figures['full'] ?? null)][] = $cause;
             }
         }

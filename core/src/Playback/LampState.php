@@ -7,6 +7,8 @@ namespace Rigger\Core\Playback;
 /** What a unit is doing, in one word. */
 enum LampState: string
 {
+    /** Out of action tonight: nobody counts on it. */
+    case Out = 'out';
     /** Nothing that is sent reaches it. */
     case Silent = 'silent';
     /** A program of its own runs. */

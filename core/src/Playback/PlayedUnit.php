@@ -15,6 +15,7 @@ final readonly class PlayedUnit
     /**
      * @param CompiledMode|null  $mode    null when its chart cannot be used
      * @param Cause|null         $silence why nothing that is sent reaches it; null when it responds
+     * @param list<string>       $labels  what the operator calls its channels, where some have names of their own
      * @param array<int, string> $tables  what reaches a channel for each of 256 values, by place; as Trim gives them
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class PlayedUnit
         public array $tables = [],
         public bool $isPanMirrored = false,
         public bool $isTiltMirrored = false,
+        public array $labels = [],
     ) {
     }
 
@@ -35,7 +37,7 @@ final readonly class PlayedUnit
      */
     public function twinKey(): ?string
     {
-        return null === $this->mode || [] !== $this->tables || $this->isPanMirrored || $this->isTiltMirrored
+        return null === $this->mode || [] !== $this->tables || $this->isPanMirrored || $this->isTiltMirrored || [] !== $this->labels
             ? null
             : $this->span->first.' '.spl_object_id($this->mode);
     }

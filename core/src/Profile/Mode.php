@@ -112,6 +112,14 @@ final readonly class Mode
         return [] === $cells ? [1] : $cells;
     }
 
+    /** What the chart calls a cell: by its one channel ("Socket 2"), else by its number ("Cell 2"). */
+    public function cellLabel(int $cell): string
+    {
+        $channels = array_values(array_filter($this->channels, static fn (Channel $one): bool => $one->cell === $cell));
+
+        return 1 === \count($channels) ? $channels[0]->label : 'Cell '.$cell;
+    }
+
     /** @return list<string> one name a channel, by offset */
     public function labels(): array
     {

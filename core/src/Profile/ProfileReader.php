@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Profile;
 
+use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 
@@ -13,18 +14,17 @@ use Rigger\Core\Input\Members;
  */
 final class ProfileReader
 {
+    /** What each version has added. */
+    private const MEMBERS = [
+        1 => ['format', 'version', 'maker', 'model', 'kind', 'watts', 'emitters', 'movement', 'switches', 'unit', 'record', 'modes'],
+    ];
     private const MOST_MODES = 100;
 
     /** @throws InputError */
     public static function read(mixed $document, string $path = ''): FixtureProfile
     {
-        $in = Members::of(
-            $document,
-            ['format', 'version', 'maker', 'model', 'kind', 'watts', 'emitters', 'movement', 'switches', 'unit', 'record', 'modes'],
-            $path,
-        );
-        $in->choice('format', [FixtureProfile::FORMAT]);
-        $in->whole('version', FixtureProfile::VERSION, FixtureProfile::VERSION);
+        $in = Members::open($document, $path);
+        FormatVersion::of($in, FixtureProfile::FORMAT, self::MEMBERS);
 
         $profile = new FixtureProfile(
             $in->text('maker'),

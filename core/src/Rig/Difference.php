@@ -65,7 +65,8 @@ final readonly class Difference
         }
         foreach ($this->after->units as $id => $unit) {
             $was = $this->before->units[$id];
-            if ($was !== $unit && ($was->position !== $unit->position || $was->spot?->x !== $unit->spot?->x)) {
+            $isElsewhere = $was->position !== $unit->position || $was->spot?->x !== $unit->spot?->x;
+            if ($was !== $unit && ($isElsewhere || $was->isOut !== $unit->isOut)) {
                 return true;
             }
         }

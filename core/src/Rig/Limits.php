@@ -18,6 +18,8 @@ final class Limits
     public const NUMBER = 99999;
     public const NOTE = 1000;
     public const GROUPS = 12;
+    public const HOLDS = 200;
+    public const KNOWN = 2000;
 
     /** @throws InputError out_of_range for a name that is empty or too long, or holds control characters */
     public static function name(string $name, string $field): string
@@ -74,5 +76,10 @@ final class Limits
         }
 
         return '' === $note ? null : $note;
+    }
+
+    public static function tooManyHolds(): InputError
+    {
+        return InputError::because('out_of_range', 'name', \sprintf('A rig holds slots for others in at most %d places.', self::HOLDS));
     }
 }

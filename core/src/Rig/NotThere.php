@@ -34,4 +34,14 @@ final class NotThere extends \RuntimeException implements CoreException
     {
         return new self('This beam or stand');
     }
+
+    public static function hold(): self
+    {
+        return new self('This range of held slots');
+    }
+
+    public static function known(): self
+    {
+        return new self('What somebody said to know');
+    }
 }

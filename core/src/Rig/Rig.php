@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace Rigger\Core\Rig;
 
 use Rigger\Core\Desk\Desk;
-use Rigger\Core\Desk\DeskMap;
-use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Line\RadioLink;
-use Rigger\Core\Patch\AddressCheck;
-use Rigger\Core\Patch\Occupancy;
-use Rigger\Core\Patch\Relation;
-use Rigger\Core\Patch\RelationKind;
-use Rigger\Core\Patch\Span;
 
 /**
  * What hangs in a venue for one show and what is meant by it. All rules of the job are functions of it; each change gives another one.
  */
 final class Rig
 {
+    use RigFacts;
+
     /** @readonly @phpstan-allow-private-mutation */
     public string $name;
     /** @readonly @phpstan-allow-private-mutation */
@@ -54,27 +49,28 @@ final class Rig
      * @readonly @phpstan-allow-private-mutation
      */
     public array $typeCurves = [];
-
-    private ?AddressCheck $addresses = null;
-    /** @var array<string, list<Relation>>|null by unit */
-    private ?array $relations = null;
-    /** @var array<int, Occupancy> by universe */
-    private array $occupancies = [];
-    private ?DeskMap $map = null;
-    /** @var list<DeskUnit>|null */
-    private ?array $deskUnits = null;
-    /** @var array<string, TwinGroup>|null by twin key */
-    private ?array $groups = null;
-    /** @var array<string, int>|null by unit */
-    private ?array $positions = null;
+    /**
+     * @var array<string, HeldSlots> by id, in the order in which they were held
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $holds = [];
+    /**
+     * @var array<string, KnownFinding> by id
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $known = [];
 
     /**
-     * @param int              $version    counts changes, undoing and redoing included
-     * @param list<Unit>       $units      in the order of the patch list
-     * @param list<Link>       $links      in the order in which they were added
-     * @param list<Look>       $looks
-     * @param list<Support>    $supports   in the order in which they were added
-     * @param list<TypeCurves> $typeCurves at most one for a type and mode
+     * @param int                $version    counts changes, undoing and redoing included
+     * @param list<Unit>         $units      in the order of the patch list
+     * @param list<Link>         $links      in the order in which they were added
+     * @param list<Look>         $looks
+     * @param list<Support>      $supports   in the order in which they were added
+     * @param list<TypeCurves>   $typeCurves at most one for a type and mode
+     * @param list<HeldSlots>    $holds      slots that are somebody else's
+     * @param list<KnownFinding> $known      what somebody knows and wants to hear no more of
      */
     public function __construct(
         public readonly string $id,
@@ -88,6 +84,8 @@ final class Rig
         array $looks = [],
         array $supports = [],
         array $typeCurves = [],
+        array $holds = [],
+        array $known = [],
     ) {
         $this->name = $name;
         $this->desk = $desk;
@@ -102,6 +100,12 @@ final class Rig
         }
         foreach ($typeCurves as $curve) {
             $this->typeCurves[$curve->typeId.'/'.$curve->mode] = $curve;
+        }
+        foreach ($holds as $hold) {
+            $this->holds[$hold->id] = $hold;
+        }
+        foreach ($known as $one) {
+            $this->known[$one->id] = $one;
         }
         $this->looks = self::byMemory($looks);
     }
@@ -130,6 +134,18 @@ final class Rig
         return $this->supports[$id] ?? throw NotThere::support();
     }
 
+    /** @throws NotThere */
+    public function hold(string $id): HeldSlots
+    {
+        return $this->holds[$id] ?? throw NotThere::hold();
+    }
+
+    /** @throws NotThere */
+    public function knownFinding(string $id): KnownFinding
+    {
+        return $this->known[$id] ?? throw NotThere::known();
+    }
+
     public function desk(): ?Desk
     {
         return $this->desk?->desk;
@@ -139,106 +155,6 @@ final class Rig
     public function universe(): int
     {
         return $this->desk?->desk->universe ?? 1;
-    }
-
-    public function addresses(): AddressCheck
-    {
-        return $this->addresses ??= AddressCheck::of(array_map(
-            static fn (Unit $unit): \Rigger\Core\Patch\Placed => $unit->placed(),
-            array_values($this->units),
-        ));
-    }
-
-    /** @return list<Relation> whom a unit shares slots with, and whether it runs past 512 */
-    public function relationsOf(string $unitId): array
-    {
-        if (null === $this->relations) {
-            $this->relations = [];
-            foreach ($this->addresses()->relations as $relation) {
-                $this->relations[$relation->a->id][] = $relation;
-                if (null !== $relation->b) {
-                    $this->relations[$relation->b->id][] = $relation;
-                }
-            }
-        }
-
-        return $this->relations[$unitId] ?? [];
-    }
-
-    /** Whether all of it hangs in the first universe, so that nobody needs to say which. */
-    public function isInOneUniverse(): bool
-    {
-        foreach ($this->units as $unit) {
-            if (1 !== $unit->place->universe) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** Whether nobody but its twins listens where a unit does, and all of it lies in the universe. */
-    public function hasItsSlots(Unit $unit): bool
-    {
-        foreach ($this->relationsOf($unit->id) as $relation) {
-            if (RelationKind::Twins !== $relation->kind) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    public function occupancy(int $universe): Occupancy
-    {
-        return $this->occupancies[$universe] ??= Occupancy::of(array_map(
-            static fn (Unit $unit): Span => $unit->span(),
-            array_filter($this->units, static fn (Unit $unit): bool => $unit->place->universe === $universe),
-        ));
-    }
-
-    /** @return list<DeskUnit> units as the desk's map takes them */
-    public function deskUnits(): array
-    {
-        return $this->deskUnits ??= array_map(
-            static fn (Unit $unit): DeskUnit => new DeskUnit($unit->placed(), $unit->mode()->labels()),
-            array_values($this->units),
-        );
-    }
-
-    public function map(): ?DeskMap
-    {
-        $desk = $this->desk();
-
-        return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskUnits());
-    }
-
-    /** Place in the patch list, counted from 0. */
-    public function position(string $unitId): int
-    {
-        $this->positions ??= array_flip(array_keys($this->units));
-
-        return $this->positions[$unitId] ?? throw NotThere::unit();
-    }
-
-    /** The unit and those that move with it: of one chart in one mode at one address. */
-    public function together(Unit $unit): TwinGroup
-    {
-        return $this->groups()[$unit->twinKey()] ?? new TwinGroup([$unit]);
-    }
-
-    /** @return array<string, TwinGroup> every unit in its group, by twin key, in the order of their first members */
-    public function groups(): array
-    {
-        if (null === $this->groups) {
-            $members = [];
-            foreach ($this->units as $unit) {
-                $members[$unit->twinKey()][] = $unit;
-            }
-            $this->groups = array_map(static fn (array $units): TwinGroup => new TwinGroup($units), $members);
-        }
-
-        return $this->groups;
     }
 
     /** Why a unit behind radio hears nothing; null when it does, or hangs on a cable. */
@@ -284,6 +200,12 @@ final class Rig
         foreach ($rig->supports as $id => $support) {
             $rig->supports[$id] = $same($support, $other->supports[$id] ?? null) ? $other->supports[$id] : $support;
         }
+        foreach ($rig->holds as $id => $hold) {
+            $rig->holds[$id] = $same($hold, $other->holds[$id] ?? null) ? $other->holds[$id] : $hold;
+        }
+        foreach ($rig->known as $id => $known) {
+            $rig->known[$id] = $same($known, $other->known[$id] ?? null) ? $other->known[$id] : $known;
+        }
         foreach ($rig->typeCurves as $key => $curve) {
             $rig->typeCurves[$key] = $same($curve, $other->typeCurves[$key] ?? null) ? $other->typeCurves[$key] : $curve;
         }
@@ -328,12 +250,13 @@ final class Rig
         return $rig;
     }
 
-    /** It comes down, and every look leaves it alone. */
+    /** It comes down, every look leaves it alone, and what was known of it is known no more. */
     public function withoutUnit(string $id): self
     {
         $rig = $this->another();
         unset($rig->units[$id]);
         $rig->looks = array_map(static fn (Look $look): Look => isset($look->values[$id]) ? $look->without($id) : $look, $rig->looks);
+        $rig->known = array_filter($rig->known, static fn (KnownFinding $known): bool => !\in_array($id, $known->units, true));
 
         return $rig;
     }
@@ -351,6 +274,7 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->links[$id]);
+        $rig->known = array_filter($rig->known, static fn (KnownFinding $known): bool => $known->linkId !== $id);
         $rig->units = array_map(
             static fn (Unit $unit): Unit => $unit->linkId === $id ? $unit->listeningTo(null, null) : $unit,
             $rig->units,
@@ -375,6 +299,7 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->looks[$id]);
+        $rig->known = array_filter($rig->known, static fn (KnownFinding $known): bool => $known->lookId !== $id);
 
         return $rig;
     }
@@ -391,6 +316,38 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->supports[$id]);
+
+        return $rig;
+    }
+
+    public function withHold(HeldSlots $hold): self
+    {
+        $rig = $this->another();
+        $rig->holds[$hold->id] = $hold;
+
+        return $rig;
+    }
+
+    public function withoutHold(string $id): self
+    {
+        $rig = $this->another();
+        unset($rig->holds[$id]);
+
+        return $rig;
+    }
+
+    public function withKnown(KnownFinding $known): self
+    {
+        $rig = $this->another();
+        $rig->known[$known->id] = $known;
+
+        return $rig;
+    }
+
+    public function withoutKnown(string $id): self
+    {
+        $rig = $this->another();
+        unset($rig->known[$id]);
 
         return $rig;
     }
@@ -412,8 +369,7 @@ final class Rig
     private function another(): self
     {
         $rig = clone $this;
-        $rig->addresses = $rig->map = $rig->deskUnits = $rig->groups = $rig->relations = $rig->positions = null;
-        $rig->occupancies = [];
+        $rig->forgetFacts();
 
         return $rig;
     }

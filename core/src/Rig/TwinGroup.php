@@ -39,16 +39,28 @@ final readonly class TwinGroup
         return false;
     }
 
-    /** Whether no plan may give it another address. */
+    /** Whether no plan may give it another address: one of them is locked, or cannot be reached to set tonight. */
     public function isLocked(): bool
     {
         foreach ($this->units as $unit) {
-            if ($unit->isLocked) {
+            if ($unit->isLocked || $unit->isOut) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether none of them is in action. */
+    public function isOut(): bool
+    {
+        foreach ($this->units as $unit) {
+            if (!$unit->isOut) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return non-empty-list<string> */

@@ -9,6 +9,7 @@ use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Placed;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
+use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\Mode;
 
 /**
@@ -30,6 +31,8 @@ final class Unit
      * @param bool               $isLocked     no plan gives it another address
      * @param int|null           $takesButtons buttons of the desk that it is meant to take, 2 or more; null for one like everybody
      * @param list<ChannelCurve> $curves       its own, by channel; they stand before those of its type
+     * @param bool               $isOut        out of action tonight: its address stays, and nobody counts on it
+     * @param array<int, string> $cellNames    what the operator calls its cells or sockets, by number: "Lamp over the table"
      * @param \DateTimeImmutable $setAt        when somebody set it on the walk-round; null once what is to be set has changed
      * @param \DateTimeImmutable $provedAt     when it was found to have kept its setting through off and on
      *
@@ -73,6 +76,10 @@ final class Unit
         public ?\DateTimeImmutable $setAt = null,
         /** @readonly @phpstan-allow-private-mutation */
         public ?\DateTimeImmutable $provedAt = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public bool $isOut = false,
+        /** @readonly @phpstan-allow-private-mutation */
+        public array $cellNames = [],
     ) {
         $this->at = self::modeOf($revision, $mode);
     }
@@ -144,6 +151,7 @@ final class Unit
         return [
             $this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height,
             $this->number, $this->groups, $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons,
+            $this->isOut, $this->cellNames,
         ];
     }
 
@@ -223,6 +231,50 @@ final class Unit
         $unit->isLocked = $isLocked;
 
         return $unit;
+    }
+
+    public function outOfAction(bool $isOut): self
+    {
+        $unit = clone $this;
+        $unit->isOut = $isOut;
+
+        return $unit;
+    }
+
+    /** @param array<int, string> $names by number of the cell; one that is left out has none of its own */
+    public function withCellNames(array $names): self
+    {
+        ksort($names);
+        $unit = clone $this;
+        $unit->cellNames = $names;
+
+        return $unit;
+    }
+
+    /** @return list<string> names of its channels, those of named cells by the operator's names */
+    public function labels(): array
+    {
+        if ([] === $this->cellNames) {
+            return $this->at->mode->labels();
+        }
+        $channels = $this->at->mode->byOffset();
+        $perCell = array_count_values(array_filter(array_map(static fn (Channel $one): ?int => $one->cell, $channels), is_int(...)));
+
+        return array_map(function (Channel $channel) use ($perCell): string {
+            $name = $this->cellNames[$channel->cell ?? 0] ?? null;
+
+            return match (true) {
+                null === $name => $channel->label,
+                1 === ($perCell[$channel->cell ?? 0] ?? 0) => $name,
+                default => $name.' '.mb_strtolower(self::withoutNumber($channel)),
+            };
+        }, $channels);
+    }
+
+    /** "Red" of "Red 3" in cell 3. */
+    private static function withoutNumber(Channel $channel): string
+    {
+        return trim((string) preg_replace('/\s*\b'.$channel->cell.'\b\s*/u', ' ', $channel->label));
     }
 
     /** @param list<ChannelCurve> $curves */

@@ -44,6 +44,18 @@ final class UnitMode
         return $this->flashes[$key] ??= $this->flashOf($values);
     }
 
+    /**
+     * Whether any light comes of these values.
+     *
+     * @param list<int> $values one a channel
+     */
+    public function shines(array $values): bool
+    {
+        $mode = $this->compiled();
+
+        return null !== $mode && \count($values) === $mode->mode->footprint() && !$mode->light($values)->isDark();
+    }
+
     /** @param list<int> $values */
     private function flashOf(array $values): float
     {

@@ -60,6 +60,46 @@ final class RigDocumentTest extends TestCase
             'out_of_range',
             'fixtures[2].name',
         ];
+        yield 'held slots that end before they begin' => [
+            static fn (\stdClass $rig) => $rig->holds = [(object) ['name' => 'House', 'universe' => 1, 'from' => 8, 'to' => 1]],
+            'out_of_range',
+            'holds[0].to',
+        ];
+        yield 'slots held twice' => [
+            static fn (\stdClass $rig) => $rig->holds = [
+                (object) ['name' => 'House', 'universe' => 1, 'from' => 200, 'to' => 208],
+                (object) ['name' => 'Bar', 'universe' => 1, 'from' => 208, 'to' => 209],
+            ],
+            'duplicate',
+            'holds[1].from',
+        ];
+        yield 'something known of nobody' => [
+            static fn (\stdClass $rig) => $rig->known = [(object) ['stage' => 'desk', 'code' => 'hidden', 'fixtures' => [99]]],
+            'unknown_fixture',
+            'known[0].fixtures',
+        ];
+        yield 'a cell counted from zero' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->cellNames = (object) ['0' => 'Left'],
+            'unknown_cell',
+            'fixtures[0].cellNames.0',
+        ];
+        yield 'a newer version' => [static fn (\stdClass $rig) => $rig->version = 3, 'out_of_range', 'version'];
+        yield 'a member of version 2 in a document of version 1' => [
+            static function (\stdClass $rig): void {
+                $rig->version = 1;
+                $rig->holds = [];
+            },
+            'unknown_member',
+            'holds',
+        ];
+        yield 'a unit\'s member of version 2 in a document of version 1' => [
+            static function (\stdClass $rig): void {
+                $rig->version = 1;
+                $rig->fixtures[2]->out = true;
+            },
+            'unknown_member',
+            'fixtures[2].out',
+        ];
         yield 'a member nobody knows' => [static fn (\stdClass $rig) => $rig->note = 'x', 'unknown_member', 'note'];
     }
 
@@ -68,12 +108,53 @@ final class RigDocumentTest extends TestCase
     public function testRefusesWhatDoesNotHold(callable $slip, string $code, string $field): void
     {
         $document = self::demo();
+        $document->version = 2;
         $slip($document);
         try {
             RigReader::read($document);
             self::fail('Was taken');
         } catch (InputError $error) {
             self::assertSame([$code, $field], [$error->errorCode, $error->field]);
+        }
+    }
+
+    public function testEveryMemberOfVersion2ComesBack(): void
+    {
+        $document = self::demo();
+        $document->version = 2;
+        $document->fixtures[9]->out = true;
+        $document->fixtures[10]->cellNames = (object) ['2' => 'Lamp over the table'];
+        $document->holds = [(object) ['name' => 'House lights', 'universe' => 1, 'from' => 201, 'to' => 208]];
+        $document->known = [(object) ['stage' => 'desk', 'code' => 'shared_button', 'fixtures' => [10, 11], 'note' => 'both white']];
+        $rig = RigReader::read($document);
+        self::assertEquals($rig, RigReader::read(Json::decode(Json::encode(RigWriter::write($rig)))));
+        self::assertSame([true, [2 => 'Lamp over the table']], [$rig->units[9]->isOut, $rig->units[10]->cellNames]);
+        self::assertSame([201, 208], [$rig->holds[0]->span->first, $rig->holds[0]->span->last()]);
+        self::assertSame([[10, 11], 'both white'], [$rig->known[0]->units, $rig->known[0]->note]);
+    }
+
+    public function testADocumentOfVersion1IsReadStill(): void
+    {
+        $document = self::demo();
+        $document->version = 1;
+        self::assertCount(14, RigReader::read($document)->units);
+    }
+
+    public function testANewerDocumentIsRefusedInWords(): void
+    {
+        $document = self::demo();
+        $document->version = 3;
+        // Whatever else it brings, that it is newer is what its reader should hear of.
+        $document->lasers = [];
+        try {
+            RigReader::read($document);
+            self::fail('Was taken');
+        } catch (InputError $error) {
+            self::assertSame(
+                'This document is of version 3 of rigger-rig, and this Rigger reads up to version 2. A newer Rigger wrote it: bring yours up '
+                    .'to date to read it.',
+                $error->getMessage(),
+            );
         }
     }
 

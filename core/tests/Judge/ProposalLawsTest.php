@@ -71,13 +71,15 @@ final class ProposalLawsTest extends TestCase
             new NumberingWish(true, 'packed', 10, 1, 3, 0),
             new NumberingWish(false, 'packed', 10, 1, 3, 0),
             new NumberingWish(false, 'round', 5, 1, 4, 0),
+            new NumberingWish(true, 'buttons', 10, 1, 3, 0),
+            new NumberingWish(false, 'buttons', 10, 1, 3, 0),
         ] as $wish) {
             try {
                 $proposal = Numbering::of($rig, $wish)->proposal();
             } catch (Refused|InputError $refused) {
                 self::assertContains(
                     $refused instanceof Refused ? $refused->reason : $refused->errorCode,
-                    ['locked', 'locked_clash', 'out_of_range'],
+                    ['locked', 'locked_clash', 'out_of_range', 'not_a_choice'],
                 );
                 continue;
             }
@@ -93,6 +95,10 @@ final class ProposalLawsTest extends TestCase
                 ),
                 'after a plan everybody has room',
             );
+            self::assertNothingHeldIsTaken($rig, $after);
+            if ('buttons' === $wish->spacing) {
+                self::assertEverybodyHasAButton($rig, $after);
+            }
             self::assertNothingLockedMoved($rig, $after, 'the plan');
             self::assertTwinsStay($rig, $after, 'the plan');
             self::assertSame($proposal->trips, self::trips($rig, $after, 'patch'));
@@ -103,10 +109,38 @@ final class ProposalLawsTest extends TestCase
     {
         foreach ($before->units as $id => $unit) {
             self::assertTrue(
-                !$unit->isLocked || $unit->place->equals($after->unit($id)->place),
-                $what.' moves '.$unit->name.', which is locked',
+                (!$unit->isLocked && !$unit->isOut) || $unit->place->equals($after->unit($id)->place),
+                $what.' moves '.$unit->name.', which is locked or out of action',
             );
         }
+    }
+
+    private static function assertNothingHeldIsTaken(Rig $before, Rig $after): void
+    {
+        foreach ($after->units as $id => $unit) {
+            $isMoved = !$unit->place->equals($before->unit($id)->place);
+            self::assertTrue(!$isMoved || [] === $after->holdsUnder($unit), $unit->name.' is put in held slots');
+        }
+    }
+
+    /** Of those that a plan may move. */
+    private static function assertEverybodyHasAButton(Rig $before, Rig $after): void
+    {
+        $wrong = [];
+        foreach ($after->map()->findings ?? [] as $finding) {
+            $unit = $after->unit($finding->unit);
+            if (\in_array($finding->code, ['not_aligned', 'out_of_reach'], true) && !$after->together($unit)->isLocked()) {
+                $wrong[] = $unit->name.' '.$finding->code;
+            }
+            $movedTogether = array_filter(
+                array_filter([$finding->unit, ...(array) ($finding->figures['with'] ?? [])], is_string(...)),
+                static fn (string $id): bool => !$after->unit($id)->place->equals($before->unit($id)->place),
+            );
+            if ('shared_button' === $finding->code && [] !== $movedTogether) {
+                $wrong[] = $unit->name.' is put at a button of somebody else';
+            }
+        }
+        self::assertSame([], $wrong);
     }
 
     private static function assertTwinsStay(Rig $before, Rig $after, string $what): void
@@ -140,6 +174,13 @@ final class ProposalLawsTest extends TestCase
         foreach ((new Judge($rig))->findings() as $finding) {
             if (Severity::Note !== $finding->severity && 'fixtures' !== $finding->stage) {
                 $tally[$finding->code] = ($tally[$finding->code] ?? []) + array_fill_keys($finding->units, true);
+            }
+        }
+
+        // Who shares a button is not told once more that it stands off it; it stands off it all the same.
+        foreach ($rig->map()->findings ?? [] as $finding) {
+            if ('not_aligned' === $finding->code && !$rig->unit($finding->unit)->isOut) {
+                $tally['not_aligned'][$finding->unit] = true;
             }
         }
 

@@ -11,7 +11,9 @@ use Rigger\Core\Document\RigDocument;
 use Rigger\Core\Document\RigReader;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Patch\Place;
+use Rigger\Core\Patch\Span;
 use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\HeldSlots;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Revision;
@@ -27,7 +29,7 @@ final class Rigs
         return self::of(RigReader::read(self::json('rigs/the-tidekeeper')));
     }
 
-    /** A rig by a seed: units of the demo's types all over two universes, twins, clashes, overruns, locks, a desk or none. */
+    /** A rig by a seed: units of the demo's types all over two universes, twins, clashes, overruns, locks, some out of action, held slots, a desk or none. */
     public static function byChance(int $seed, int $units = 14): Rig
     {
         $chance = new Randomizer(new Mt19937($seed));
@@ -62,7 +64,16 @@ final class Rigs
             $hung[] = $unit->locked(1 === $chance->getInt(1, 7));
         }
 
-        return new Rig('rig', 'By chance', 'The Boathouse Studio', 1, $desks[$chance->getInt(0, \count($desks) - 1)], $hung);
+        $rig = new Rig('rig', 'By chance', 'The Boathouse Studio', 1, $desks[$chance->getInt(0, \count($desks) - 1)], $hung);
+        $first = $chance->getInt(1, 120);
+        $held = new HeldSlots('held', 'House lights', 1, Span::at($first, $chance->getInt(1, 12)));
+        $out = $hung[$chance->getInt(0, \count($hung) - 1)];
+
+        return match ($chance->getInt(1, 4)) {
+            1 => $rig->withHold($held),
+            2 => $rig->withUnits($out->outOfAction(true)),
+            default => $rig,
+        };
     }
 
     public static function of(RigDocument $document): Rig

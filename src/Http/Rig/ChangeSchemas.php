@@ -87,7 +87,11 @@ final class ChangeSchemas implements DescriberInterface
         $type = $parameter->getType();
         $hint = Shape::hint($parameter);
         $schema = match (true) {
-            $hint instanceof Ids => ['type' => 'array', 'items' => ['type' => 'string', 'format' => 'uuid'], 'minItems' => 1],
+            $hint instanceof Ids => [
+                'type' => 'array',
+                'items' => ['type' => 'string', 'format' => 'uuid'],
+                'minItems' => $hint->mayBeEmpty ? 0 : 1,
+            ],
             $hint instanceof Slots => [
                 'type' => 'object',
                 'additionalProperties' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 255],

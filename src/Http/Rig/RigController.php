@@ -16,6 +16,7 @@ use Rigger\App\Library\Importer;
 use Rigger\App\Repository\Changes;
 use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Repository\Rigs;
+use Rigger\App\Rig\Duplicating;
 use Rigger\App\Rig\RigViews;
 use Rigger\App\Rig\View\ChangeListView;
 use Rigger\App\Rig\View\ChangeView;
@@ -78,6 +79,13 @@ final readonly class RigController
         });
 
         return Reply::with($this->views->of($this->loader->get($rig->id())));
+    }
+
+    /** The same once more, under the next number. */
+    #[Route('/api/rigs/{id}/duplicate', methods: 'POST'), Answers(RigView::class)]
+    public function duplicate(Uuid $id, Duplicating $duplicating): JsonResponse
+    {
+        return Reply::with($this->views->of($this->loader->get($duplicating->duplicate($id)->id())));
     }
 
     #[Route('/api/rigs/{id}', methods: 'GET'), Answers(RigView::class)]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Rig\View;
 
 use Rigger\Core\Finding\Wording;
+use Rigger\Core\Judge\Desk\DeskJudge;
 use Rigger\Core\Judge\Judged;
 use Rigger\Core\Rig\Rig;
 
@@ -15,14 +16,20 @@ final readonly class FindingView
     private const EACH = 8;
 
     /**
-     * @param string           $key      tells it apart from every other of its rig
-     * @param string           $stage    fixtures, patch, lines, desk or looks
-     * @param string           $severity error, warning, caution or note
-     * @param list<string>     $unitIds  the units it is about; none where they are many, then they stand in the next
-     * @param list<int>        $unitRuns the units it is about as places in the patch list, counted from 0: first, last, first, last …
-     * @param string|null      $typeId   the chart it is about
-     * @param RepairView|null  $repair   the smallest repair, as one button
-     * @param list<RepairView> $others   other ways to put it right
+     * @param string           $key        tells it apart from every other of its rig
+     * @param string           $stage      fixtures, patch, lines, desk or looks
+     * @param string           $severity   error, warning, caution or note
+     * @param list<string>     $unitIds    the units it is about; none where they are many, then they stand in the next
+     * @param list<int>        $unitRuns   the units it is about as places in the patch list, counted from 0: first, last, first, last …
+     * @param string|null      $typeId     the chart it is about
+     * @param RepairView|null  $repair     the smallest repair, as one button
+     * @param list<RepairView> $others     other ways to put it right
+     * @param string|null      $linkId     the sender it is about
+     * @param string|null      $lookId     the look it is about
+     * @param bool             $isKnowable whether somebody may say "I know"
+     * @param string|null      $knownId    stands for what somebody said to know of it; null where nobody did
+     * @param string|null      $knownNote  why it is meant so
+     * @param bool             $inPatch    whether it is told in Patch too, as DeskJudge::isOfAddresses has it
      */
     public function __construct(
         public string $key,
@@ -36,6 +43,12 @@ final readonly class FindingView
         public ?string $typeId = null,
         public ?RepairView $repair = null,
         public array $others = [],
+        public ?string $linkId = null,
+        public ?string $lookId = null,
+        public bool $isKnowable = false,
+        public ?string $knownId = null,
+        public ?string $knownNote = null,
+        public bool $inPatch = false,
     ) {
     }
 
@@ -56,6 +69,12 @@ final readonly class FindingView
             $finding->typeId,
             $repairs[0] ?? null,
             \array_slice($repairs, 1),
+            $finding->linkId,
+            $finding->lookId,
+            $finding->mayBeKnown(),
+            '' === $finding->word('known') ? null : $finding->word('known'),
+            '' === $finding->word('knownNote') ? null : $finding->word('knownNote'),
+            DeskJudge::isOfAddresses($finding, $rig),
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class RigChangeView
      * @param list<TypeUseView>      $types     charts that the rig's units follow
      * @param list<LinkView>|null    $links
      * @param list<SupportView>|null $supports
+     * @param list<HoldView>|null    $holds     null where they are the same
      * @param list<UniverseView>     $universes
      * @param string|null            $undo      what undo would take back, in words
      * @param string|null            $redo      what redo would do again, in words
@@ -32,6 +33,7 @@ final readonly class RigChangeView
         public ?array $links,
         public LooksChangeView $looks,
         public ?array $supports,
+        public ?array $holds,
         public FindingsChangeView $findings,
         public array $universes,
         public ?string $undo,

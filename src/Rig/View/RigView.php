@@ -14,6 +14,7 @@ final readonly class RigView
      * @param list<LinkView>     $links
      * @param list<LookView>     $looks     by bank and number
      * @param list<SupportView>  $supports  beams and stands
+     * @param list<HoldView>     $holds     slots that are held for others
      * @param list<FindingView>  $findings  what is wrong, by stage
      * @param list<UniverseView> $universes
      * @param string|null        $undo      what undo would take back, in words
@@ -31,6 +32,7 @@ final readonly class RigView
         public array $links,
         public array $looks,
         public array $supports,
+        public array $holds,
         public array $findings,
         public array $universes,
         public ?string $undo,

@@ -26,6 +26,8 @@ final readonly class UnitView
      * @param list<string>          $turns    of pan and tilt those that its mode has
      * @param list<CurveView>       $curves   what stands between fader and channel
      * @param string|null           $keys     how its address is stepped: up, up-down or digits
+     * @param bool                  $isOut    out of action tonight
+     * @param list<NamedCellView>   $cells    those that it has, where it has several
      */
     public function __construct(
         public string $id,
@@ -63,6 +65,8 @@ final readonly class UnitView
         public array $turns,
         public array $curves,
         public ?string $keys,
+        public bool $isOut,
+        public array $cells,
     ) {
     }
 }

@@ -129,6 +129,9 @@ final readonly class AddUnits implements Change
         foreach ($rig->units as $unit) {
             $slots->take($unit->place, $unit->footprint());
         }
+        foreach ($rig->holds as $hold) {
+            $slots->take(new Place($hold->universe, $hold->span->first), $hold->span->footprint);
+        }
         $places = [];
         while (\count($places) < $this->count) {
             $place = $this->next($rig, $slots, $mode->footprint()) ?? throw $this->noRoom($mode, \count($places));

@@ -59,6 +59,18 @@ final readonly class Room
                 );
             }
         }
+        foreach ($rig->holds as $hold) {
+            $shared = $hold->universe === $unit->place->universe ? $span->shared($hold->span) : null;
+            if (null !== $shared && null === $unit->span()->shared($hold->span)) {
+                return \sprintf(
+                    '%d channels at %03d would take %s, held for %s.',
+                    $mode->footprint(),
+                    $span->first,
+                    $shared[0] === $shared[1] ? (string) $shared[0] : $shared[0].'–'.$shared[1],
+                    $hold->name,
+                );
+            }
+        }
 
         return null;
     }
@@ -71,6 +83,9 @@ final readonly class Room
             if ($other->id !== $unit->id) {
                 $slots->take($other->place, $other->footprint());
             }
+        }
+        foreach ($rig->holds as $hold) {
+            $slots->take(new Place($hold->universe, $hold->span->first), $hold->span->footprint);
         }
         $desk = $rig->desk();
         foreach (null !== $desk && $desk->universe === $first ? $desk->starts() : [] as $start) {

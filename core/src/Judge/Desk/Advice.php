@@ -105,11 +105,11 @@ final readonly class Advice
             if (isset($asked[$wish->unit])) {
                 throw InputError::because('duplicate', 'wishes['.$index.'].unit', \sprintf('%s is named twice.', $unit->name));
             }
-            if ($unit->isLocked) {
+            if ($unit->isLocked || $unit->isOut) {
                 throw InputError::because(
                     'locked',
                     'wishes['.$index.'].unit',
-                    \sprintf('%s is locked where it is, and no plan moves it.', $unit->name),
+                    \sprintf('%s is %s, and no plan moves it.', $unit->name, $unit->isLocked ? 'locked where it is' : 'out of action'),
                 );
             }
             $asked[$wish->unit] = true;
@@ -118,6 +118,12 @@ final readonly class Advice
         foreach ($rig->units as $unit) {
             if (!isset($asked[$unit->id]) && $unit->place->universe === $desk->universe) {
                 $taken[] = $unit->span();
+            }
+        }
+
+        foreach ($rig->holds as $hold) {
+            if ($hold->universe === $desk->universe) {
+                $taken[] = $hold->span;
             }
         }
 

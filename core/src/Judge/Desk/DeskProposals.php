@@ -255,7 +255,7 @@ final class DeskProposals
             if ($group->has($other) || null === $unit->span()->shared($other->span())) {
                 continue;
             }
-            if ($other->isLocked) {
+            if ($other->isLocked || $other->isOut) {
                 return null;
             }
             $moving[$other->twinKey()] ??= $other;

@@ -22,7 +22,7 @@ final class LinkJudge
         $behind = $silent = [];
         foreach ($rig->units as $unit) {
             $behind[$unit->linkId ?? ''] = true;
-            if (null !== $rig->silence($unit)) {
+            if (!$unit->isOut && null !== $rig->silence($unit)) {
                 $silent[$unit->linkId ?? ''][] = $unit->id;
             }
         }

@@ -10,6 +10,7 @@ use Rigger\Core\Finding\Finding;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Severity;
+use Rigger\Core\Text\Names;
 
 /** Looks that flash faster than is safe to assume, and looks that lie beyond the desk's memory. */
 final class LookJudge
@@ -40,6 +41,24 @@ final class LookJudge
             }
         }
 
+        return [...$findings, ...self::missing($rig)];
+    }
+
+    /** @return list<Finding> units out of action that looks count on, each with all of its looks */
+    private static function missing(Rig $rig): array
+    {
+        $findings = [];
+        foreach ($rig->units as $unit) {
+            $looks = !$unit->isOut ? [] : array_filter(
+                $rig->looks,
+                static fn (Look $look): bool => isset($look->values[$unit->id]) && $unit->at->shines($look->values[$unit->id]),
+            );
+            if ([] !== $looks) {
+                $names = array_map(static fn (Look $look): string => $look->name, array_values($looks));
+                $findings[] = new Finding('looks', 'missing', Severity::Caution, [$unit->id], ['looks' => Names::few($names)]);
+            }
+        }
+
         return $findings;
     }
 
@@ -56,8 +75,13 @@ final class LookJudge
     {
         $fastest = 0.0;
         $id = '';
-        foreach ($look->values as $unitId => $values) {
-            $flash = $rig->unit($unitId)->at->flash($values);
+        // In the order of the patch list: of equal ones the first is named, however the look's values are kept.
+        foreach ($rig->units as $unitId => $unit) {
+            $values = $look->values[$unitId] ?? null;
+            if (null === $values || $unit->isOut) {
+                continue;
+            }
+            $flash = $unit->at->flash($values);
             if ($flash > $fastest) {
                 [$fastest, $id] = [$flash, $unitId];
             }

@@ -14,7 +14,10 @@ use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\TwinGroup;
 use Rigger\Core\Severity;
 
-/** Clashes, mixed shares, overruns and twins: twins that sit on others do so together, and that is told once. */
+/**
+ * Clashes, mixed shares, overruns, twins, and slots that are somebody else's: twins that sit on others do so together, and that is told
+ * once. Who is out of action sits on nobody tonight.
+ */
 final class AddressJudge
 {
     /** @return list<Finding> */
@@ -24,11 +27,35 @@ final class AddressJudge
         foreach ($rig->addresses()->relations as $relation) {
             $a = $rig->together($rig->unit($relation->a->id));
             $b = null === $relation->b ? null : $rig->together($rig->unit($relation->b->id));
+            if ($a->isOut() || true === $b?->isOut()) {
+                continue;
+            }
             $cause = $relation->kind->value.' '.implode(' ', array_unique([$a->key(), ...(null === $b ? [] : [$b->key()])]));
             $byCause[$cause] ??= self::one($relation, $a, $b);
         }
 
-        return array_values($byCause);
+        return [...array_values($byCause), ...self::held($rig)];
+    }
+
+    /** @return list<Finding> units that listen in slots which somebody else plays */
+    private static function held(Rig $rig): array
+    {
+        $findings = [];
+        foreach ($rig->holds as $hold) {
+            foreach ($rig->groups() as $group) {
+                $unit = $group->units[0];
+                $shared = $group->isOut() || $unit->place->universe !== $hold->universe ? null : $hold->span->shared($unit->span());
+                if (null !== $shared) {
+                    $findings[] = new Finding('patch', 'held', Severity::Error, $group->ids(), [
+                        'from' => $shared[0],
+                        'to' => $shared[1],
+                        'key' => $hold->id,
+                    ]);
+                }
+            }
+        }
+
+        return $findings;
     }
 
     private static function one(Relation $relation, TwinGroup $a, ?TwinGroup $b): Finding
@@ -47,7 +74,7 @@ final class AddressJudge
     /** @return list<Proposal> the one that stands wrong goes to the next place that is free, and its twins with it */
     public static function proposals(Rig $rig, NewPlaces $places, Finding $finding): array
     {
-        if (!\in_array($finding->code, ['clash', 'mixed', 'overrun'], true)) {
+        if (!\in_array($finding->code, ['clash', 'mixed', 'overrun', 'held'], true)) {
             return [];
         }
         $groups = [];

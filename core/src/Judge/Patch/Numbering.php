@@ -8,12 +8,12 @@ use Rigger\Core\Change\Proposal;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Change\Unit\PlannedUnit;
 use Rigger\Core\Change\Unit\TakePlan;
+use Rigger\Core\Desk\Desk;
 use Rigger\Core\Finding\Wording;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Plan\AddressPlan;
 use Rigger\Core\Plan\PlanTask;
-use Rigger\Core\Plan\PlanUnit;
 use Rigger\Core\Plan\Spacing;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
@@ -39,7 +39,7 @@ final readonly class Numbering
         [$task, $plan] = self::plan($rig, $wish);
         $trips = [];
         foreach ($plan->placed as $placed) {
-            if ($placed->isChanged) {
+            if ($placed->isChanged && isset($rig->units[$placed->id])) {
                 $unit = $rig->unit($placed->id);
                 $trips[] = new Trip($unit, $placed->place, $wish->isFewest ? self::why($rig, $unit, $wish) : 'numbered anew');
             }
@@ -69,7 +69,8 @@ final readonly class Numbering
             throw InputError::because('not_a_choice', 'spacing', 'Blocks of a type number the whole rig afresh.');
         }
         try {
-            $task = PlanTask::of(self::units($rig), $wish->universes, self::spacing($rig, $wish));
+            $universes = max($wish->universes, 'buttons' === $wish->spacing ? $rig->universe() : 1);
+            $task = PlanTask::of(NumberedUnits::of($rig, $wish), $universes, self::spacing($rig, $wish));
         } catch (InputError $error) {
             throw self::locked($rig, $wish, $error);
         }
@@ -87,28 +88,32 @@ final readonly class Numbering
         if (1 !== preg_match('/^fixtures\[(\d+)\]/', $error->field, $parts)) {
             return $error;
         }
-        $units = array_values($rig->units);
-        $unit = $units[(int) $parts[1]];
-        if ('locked_clash' !== $error->errorCode) {
-            return Refused::because(
-                'locked',
-                \sprintf(
-                    '%s is locked at %s, which no plan over %d universe%s may move. Allow more universes, or unlock it.',
-                    $unit->name,
-                    $unit->place->words(),
-                    $wish->universes,
-                    1 === $wish->universes ? '' : 's',
-                ),
-            );
+        $unit = array_values($rig->units)[(int) $parts[1]] ?? null;
+        if (null === $unit) {
+            return Refused::because('locked', 'A unit that stays where it is listens in slots that are held: move it, or release them.');
         }
-        foreach (\array_slice($units, 0, (int) $parts[1]) as $other) {
+        if ('locked_clash' !== $error->errorCode) {
+            return Refused::because('locked', \sprintf(
+                '%s %s at %s, which no plan over %d universe%s may move. Allow more universes%s.',
+                $unit->name,
+                $unit->isLocked ? 'is locked' : 'is out of action',
+                $unit->place->words(),
+                $wish->universes,
+                1 === $wish->universes ? '' : 's',
+                $unit->isLocked ? ', or unlock it' : '',
+            ));
+        }
+        foreach (\array_slice(array_values($rig->units), 0, (int) $parts[1]) as $other) {
             $isTwin = $other->twinKey() === $unit->twinKey();
             $isNear = $other->place->universe === $unit->place->universe && null !== $other->span()->shared($unit->span());
-            if ($other->isLocked && !$isTwin && $isNear) {
-                return Refused::because(
-                    'locked',
-                    \sprintf('%s and %s are both locked and share slots. Unlock one of them.', self::quoted($unit), self::quoted($other)),
-                );
+            if (($other->isLocked || $other->isOut) && !$isTwin && $isNear) {
+                return Refused::because('locked', \sprintf(
+                    $other->isLocked && $unit->isLocked
+                        ? '%s and %s are both locked and share slots. Unlock one of them.'
+                        : '%s and %s share slots and both stay where they are. Unlock one of them, or put it back into action.',
+                    self::quoted($unit),
+                    self::quoted($other),
+                ));
             }
         }
 
@@ -120,29 +125,6 @@ final readonly class Numbering
         return '"'.$unit->name.'"';
     }
 
-    /** @return list<PlanUnit> */
-    private static function units(Rig $rig): array
-    {
-        $twins = [];
-        foreach ($rig->groups() as $group) {
-            foreach ($group->units as $unit) {
-                $twins[$unit->id] = $unit === $group->units[0] ? null : $group->units[0]->id;
-            }
-        }
-
-        return array_map(
-            static fn (Unit $unit): PlanUnit => new PlanUnit(
-                $unit->id,
-                $unit->at->identity,
-                $unit->footprint(),
-                $unit->place,
-                $unit->isLocked,
-                $twins[$unit->id],
-            ),
-            array_values($rig->units),
-        );
-    }
-
     private static function spacing(Rig $rig, NumberingWish $wish): Spacing
     {
         $desk = $rig->desk();
@@ -152,7 +134,7 @@ final readonly class Numbering
             'round' => Spacing::round($wish->step),
             'stride' => Spacing::stride($wish->step, $wish->first),
             default => null !== $desk && $desk->layout->hasButtons()
-                ? Spacing::stride($desk->stride ?? 1, $desk->first)
+                ? Spacing::buttons($desk->stride ?? 1, $desk->first, $desk->buttons ?? 1, $desk->universe)
                 : throw InputError::because('not_a_choice', 'spacing', 'The rig\'s desk has no buttons that units could begin at.'),
         };
     }
@@ -165,6 +147,9 @@ final readonly class Numbering
         if ($unit->place->universe > $wish->universes) {
             return \sprintf('it is in universe %d', $unit->place->universe);
         }
+        foreach ($rig->holdsUnder($unit) as $hold) {
+            return 'it listens in slots that are held for '.$hold->name;
+        }
         foreach ($rig->relationsOf($unit->id) as $relation) {
             $other = $relation->a->id === $unit->id ? $relation->b : $relation->a;
             if (null !== $other && RelationKind::Twins !== $relation->kind) {
@@ -172,7 +157,18 @@ final readonly class Numbering
             }
         }
 
-        return 'another unit needs its place';
+        $desk = $rig->desk();
+        $called = mb_strtolower($desk?->manual->keys->of('button') ?? 'button');
+
+        if (null === $desk || 'buttons' !== $wish->spacing || NumberedUnits::standsAtItsButton($rig, $unit)) {
+            return 'another unit needs its place';
+        }
+
+        return match (true) {
+            null === $desk->buttonAt($unit->place->address) => \sprintf('it is beyond the %ss of %s', $called, $desk->name),
+            $desk->startsAt($unit->place->address) => \sprintf('another unit answers to its %s', $called),
+            default => \sprintf('it is not at the start of a %s', $called),
+        };
     }
 
     /** @return list<Unplaced> */
@@ -180,6 +176,13 @@ final readonly class Numbering
     {
         if ([] === $plan->unplaced) {
             return [];
+        }
+        $desk = $rig->desk();
+        if ('buttons' === $wish->spacing && null !== $desk) {
+            return array_map(static fn (string $id): Unplaced => new Unplaced(
+                $rig->unit($id),
+                self::withoutAButton($desk, $rig->unit($id)),
+            ), $plan->unplaced);
         }
         $longest = $plan->slots($task)->longestRun($task->spacing);
         $more = self::universesNeeded($rig, $wish);
@@ -201,6 +204,20 @@ final readonly class Numbering
                 ),
             );
         }, $plan->unplaced);
+    }
+
+    private static function withoutAButton(Desk $desk, Unit $unit): string
+    {
+        $needs = (int) ceil($unit->footprint() / ($desk->stride ?? 1));
+
+        return \sprintf(
+            'it needs %s, and of the %d of %s too few are left. Let units share one and say that you know, or space the plan otherwise.',
+            1 === $needs
+                ? 'a '.mb_strtolower($desk->manual->keys->of('button'))
+                : \sprintf('%d %ss in a row', $needs, mb_strtolower($desk->manual->keys->of('button'))),
+            $desk->buttons ?? 0,
+            $desk->name,
+        );
     }
 
     /** The fewest universes in which the same wish leaves nobody over; null when more would not help. */

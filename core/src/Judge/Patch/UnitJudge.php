@@ -7,6 +7,7 @@ namespace Rigger\Core\Judge\Patch;
 use Rigger\Core\Curve\LeftLit;
 use Rigger\Core\Finding\Finding;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 use Rigger\Core\Severity;
 
 /** What will catch someone out about single units: a floor that glows in a blackout, a number given twice. */
@@ -22,7 +23,7 @@ final class UnitJudge
     private static function glowing(Rig $rig): array
     {
         $units = $figures = [];
-        foreach ($rig->units as $unit) {
+        foreach (array_filter($rig->units, static fn (Unit $unit): bool => !$unit->isOut) as $unit) {
             foreach ($rig->trim($unit)->curves as $curve) {
                 $channel = $unit->mode()->channel($curve->channel);
                 $glow = null === $channel ? null : LeftLit::of($channel, $curve->curve);

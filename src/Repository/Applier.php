@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Rigger\App\Rig;
+namespace Rigger\App\Repository;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\FixtureType;
+use Rigger\App\Entity\HeldSlots;
+use Rigger\App\Entity\KnownFinding;
 use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedUnit;
 use Rigger\App\Entity\RadioLink;
@@ -38,6 +40,8 @@ final readonly class Applier
         $this->looks($before, $after, $rig);
         $this->supports($before, $after, $rig);
         $this->typeCurves($before, $after, $rig);
+        $this->holds($before, $after, $rig);
+        $this->known($before, $after, $rig);
     }
 
     private function links(CoreRig $before, CoreRig $after, Rig $rig): void
@@ -122,6 +126,37 @@ final readonly class Applier
         }
         foreach (array_diff_key($before->supports, $after->supports) as $id => $support) {
             $this->manager->remove($this->one(Support::class, $id));
+        }
+    }
+
+    private function holds(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        $place = $this->lastPlace('held_slots', $rig, [] !== array_diff_key($after->holds, $before->holds));
+        foreach ($after->holds as $id => $hold) {
+            $was = $before->holds[$id] ?? null;
+            if (null === $was) {
+                $this->manager->persist(HeldSlots::of($rig, $hold, ++$place));
+            } elseif ($was !== $hold) {
+                $this->one(HeldSlots::class, $id)->become($hold);
+            }
+        }
+        foreach (array_diff_key($before->holds, $after->holds) as $id => $hold) {
+            $this->manager->remove($this->one(HeldSlots::class, $id));
+        }
+    }
+
+    private function known(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        foreach ($after->known as $id => $known) {
+            $was = $before->known[$id] ?? null;
+            if (null === $was) {
+                $this->manager->persist(KnownFinding::of($rig, $known));
+            } elseif ($was !== $known) {
+                $this->one(KnownFinding::class, $id)->become($known);
+            }
+        }
+        foreach (array_diff_key($before->known, $after->known) as $id => $known) {
+            $this->manager->remove($this->one(KnownFinding::class, $id));
         }
     }
 
