@@ -22,6 +22,7 @@ export function rigOf(path: string): string | null {
 
 const WORDS: readonly [RegExp, string][] = [
   [/^POST \/api\/rigs$/, 'Make a rig'],
+  [/^POST \/api\/rigs\/[^/]+\/duplicate$/, 'Duplicate a rig'],
   [/^DELETE \/api\/rigs\//, 'Throw a rig away'],
   [/^DELETE \/api\/types\//, 'Throw a chart away'],
   [/^POST \/api\/wastebasket\/empty/, 'Empty the wastebasket'],
@@ -34,9 +35,13 @@ const WORDS: readonly [RegExp, string][] = [
 
 /** Where a change's word does not say by itself what is done. */
 const CHANGES: Readonly<Record<string, string>> = {
+  'accept-finding': 'Say I know',
   'add-units': 'Hang units',
   'bend-channel': 'Set a curve',
+  'change-hold': 'Change held slots',
   'connect-unit': 'Set a receiver',
+  'name-cell': 'Name a socket or cell',
+  'put-out': 'Put a unit out of action, or back',
   'record-again': 'Record a look again',
   'remove-unit': 'Take a unit down',
   'take-list': 'Take over a patch list',

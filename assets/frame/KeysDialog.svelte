@@ -9,7 +9,8 @@
     ['?', 'these keys'],
     ['Ctrl Z', 'undo'],
     ['Ctrl Shift Z', 'redo'],
-    ['Tab, Shift Tab', 'from field to field'],
+    ['Tab, Shift Tab', 'from field to field; the first Tab offers to skip to the work'],
+    ['← → ↑ ↓', 'inside a group of keys, or of stages'],
     ['Enter / Esc', 'take what is typed / put it back'],
   ];
   const byStage: Record<string, string[][]> = {
@@ -33,6 +34,7 @@
     ],
     desk: [
       ['↑ ↓ , PgUp PgDn', 'move the fader that has the focus'],
+      ['← →', 'to the next fader'],
       ['wheel, Shift wheel', 'over a fader: five at a time, one at a time'],
       ['Shift + a button', 'holds it down beside the others: a fader then moves all of them'],
       ['128, 50%, full, open', 'a value, a percent, the top of the dimmer, or the name of a range'],

@@ -6,6 +6,7 @@
   import { outbox } from '../api/outbox.svelte';
   import { Faders, provideFaders } from '../state/faders.svelte';
   import { provideRig, RigSession } from '../state/rig.svelte';
+  import { alongGroup } from './alongGroup';
   import FindDialog from './FindDialog.svelte';
   import HistoryPanel from './HistoryPanel.svelte';
   import KeptPanel from './KeptPanel.svelte';
@@ -41,6 +42,12 @@
     untrack(() => void faders.ask());
   });
 
+  /** Past the bar and the stages, to what the stage is for. */
+  function toWork(event: MouseEvent) {
+    event.preventDefault();
+    document.getElementById('work')?.focus();
+  }
+
   function keyed(event: KeyboardEvent) {
     const typing =
       event.target instanceof HTMLElement && event.target.matches('input:not([type=range]), textarea, select');
@@ -57,20 +64,21 @@
     } else if (!typing && !command && event.key === '?') {
       event.preventDefault();
       keysShown = true;
-    }
+    } else alongGroup(event);
   }
 </script>
 
 <svelte:window onkeydown={keyed} />
 
 <div class="frame">
+  <a class="skip" href="#work" onclick={toWork}>Skip to the work</a>
   <TopBar
     onFind={() => (finding = true)}
     onKeys={() => (keysShown = true)}
     onPanel={(which) => (panel = panel === which ? null : which)}
     {panel}
   />
-  <div class="relative grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)]">
+  <div id="work" tabindex="-1" class="relative grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)]">
     <Notices words={session.notice?.words ?? null} onClose={() => (session.notice = null)} />
     {@render children()}
     {#if panel === 'history'}<HistoryPanel onClose={() => (panel = null)} />{:else if panel === 'kept'}<KeptPanel
@@ -89,5 +97,22 @@
     grid-template-rows: minmax(46px, auto) 1fr auto;
     height: 100%;
     min-height: 0;
+  }
+  .skip {
+    position: absolute;
+    z-index: 30;
+    left: 8px;
+    top: -60px;
+    padding: 8px 14px;
+    border-radius: 5px;
+    background: var(--color-primary);
+    color: var(--color-primary-content);
+    font-weight: 620;
+  }
+  .skip:focus {
+    top: 6px;
+  }
+  #work {
+    outline: none;
   }
 </style>

@@ -18,7 +18,7 @@
 
   const recalled = $derived(faders.isInstead ? undefined : session.rig.looks.find((one) => one.id === faders.recalled));
   const silent = $derived(faders.lamps.filter((one) => one.state === 'silent'));
-  const dark = $derived(faders.lamps.filter((one) => one.why && one.state !== 'silent'));
+  const dark = $derived(faders.lamps.filter((one) => one.why && one.state !== 'silent' && one.state !== 'out'));
   const asked = $derived(faders.lamps.find((one) => one.unitId === chosen));
   const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
   /** What stands over every lamp comes before what each of them lacks. */
@@ -37,6 +37,7 @@
   });
   const HEADS: Record<string, string> = {
     silent: 'Silent, because',
+    out: 'Not there tonight',
     busy: 'Runs by itself',
     partly: 'Partly lit, because',
     dark: 'Dark, because',
@@ -85,7 +86,7 @@
         {#each faders.lamps as lamp (lamp.unitId)}
           <button
             class="lamp-name"
-            class:silent={lamp.state === 'silent'}
+            class:silent={lamp.state === 'silent' || lamp.state === 'out'}
             aria-pressed={chosen === lamp.unitId}
             onclick={() => (chosen = chosen === lamp.unitId ? null : lamp.unitId)}
             aria-label="{lamp.name}: {lampWords(lamp)}"

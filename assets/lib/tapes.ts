@@ -18,7 +18,10 @@ export type TapePiece = {
   spills: boolean;
 };
 
-export type TapeRow = { label: string; start: number; width: number; pieces: TapePiece[] };
+/** Slots of a row that somebody else plays. */
+export type HeldPiece = { id: string; name: string; from: number; to: number };
+
+export type TapeRow = { label: string; start: number; width: number; pieces: TapePiece[]; held: HeldPiece[] };
 
 type Marks = { clash: Set<string>; spills: Set<string> };
 
@@ -28,6 +31,7 @@ export function tapeRows(
   universe: number,
   starts: readonly { label: string; start: number; width: number }[],
   marks: Marks,
+  holds: readonly { id: string; name: string; universe: number; from: number; to: number }[] = [],
 ): TapeRow[] {
   const here = units.filter((one) => one.universe === universe);
   return starts.map(({ label, start, width }) => {
@@ -54,7 +58,15 @@ export function tapeRows(
         spills: marks.spills.has(unit.id),
       });
     }
-    return { label, start, width, pieces };
+    const held = holds
+      .filter((one) => one.universe === universe && one.from <= end && one.to >= start)
+      .map((one) => ({
+        id: one.id,
+        name: one.name,
+        from: Math.max(one.from, start) - start,
+        to: Math.min(one.to, end) - start,
+      }));
+    return { label, start, width, pieces, held };
   });
 }
 

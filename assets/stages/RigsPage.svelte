@@ -28,10 +28,20 @@
       const rig = await answered(api.POST('/api/rigs', { body: { name, venue } }));
       drafts.dropAll('new-rig.');
       await client.invalidateQueries({ queryKey: keys.rigs });
-      await navigate('/rigs/:rig/fixtures', { params: { rig: rig.id } });
+      await navigate('/rigs/:rig/patch', { params: { rig: rig.id } });
     } catch (error) {
       problem = error instanceof ApiError ? error : new ApiError(0, { detail: wordsOf(error) });
     }
+  }
+
+  async function duplicate(rig: RigLine) {
+    try {
+      await answered(api.POST('/api/rigs/{id}/duplicate', { params: { path: { id: rig.id } } }));
+      failed = null;
+    } catch (error) {
+      failed = wordsOf(error);
+    }
+    await client.invalidateQueries({ queryKey: keys.rigs });
   }
 
   async function throwAway(rig: RigLine) {
@@ -67,7 +77,9 @@
     {#each rigs.data?.rigs ?? [] as rig (rig.id)}
       <li class="pane rule grid gap-2 rounded-md border p-4">
         <div class="flex flex-wrap items-baseline gap-3">
-          <a class="text-[15px] font-[640] hover:underline" href={p('/rigs/:rig/desk', { params: { rig: rig.id } })}
+          <a
+            class="text-[15px] font-[640] hover:underline"
+            href={p(rig.tape.length ? '/rigs/:rig/desk' : '/rigs/:rig/patch', { params: { rig: rig.id } })}
             ><bdi>{rig.name}</bdi></a
           >
           <span class="dim flex-[1_1_240px] text-[12.5px]"
@@ -75,10 +87,13 @@
           >
           <a
             class="btn btn-primary h-7"
-            href={p('/rigs/:rig/desk', { params: { rig: rig.id } })}
+            href={p(rig.tape.length ? '/rigs/:rig/desk' : '/rigs/:rig/patch', { params: { rig: rig.id } })}
             aria-label="Open {rig.name}">Open</a
           >
           <a class="btn btn-quiet h-7" href="/api/rigs/{rig.id}/export" download>Export</a>
+          <button class="btn btn-quiet h-7" onclick={() => duplicate(rig)} aria-label="Duplicate {rig.name}"
+            >Duplicate</button
+          >
           <button class="btn btn-quiet h-7" onclick={() => throwAway(rig)} aria-label="Throw {rig.name} away"
             >Throw away</button
           >

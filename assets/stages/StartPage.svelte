@@ -9,7 +9,11 @@
   $effect(() => {
     if (!rigs.data) return;
     const [only] = rigs.data.rigs;
-    if (only && rigs.data.total === 1) void navigate('/rigs/:rig/desk', { params: { rig: only.id }, replace: true });
+    if (only && rigs.data.total === 1)
+      void navigate(only.tape.length ? '/rigs/:rig/desk' : '/rigs/:rig/patch', {
+        params: { rig: only.id },
+        replace: true,
+      });
     else void navigate('/rigs', { replace: true });
   });
 </script>

@@ -55,7 +55,10 @@ export class Advising {
       };
       this.words = Object.fromEntries(words.map((one) => [one.want, one.words]));
       this.units = wishes
-        .map((one) => ({ ...one, isLeft: units.find((unit) => unit.id === one.unitId)?.isLocked ?? false }))
+        .map((one) => ({
+          ...one,
+          isLeft: units.some((unit) => unit.id === one.unitId && (unit.isLocked || unit.isOut)),
+        }))
         .sort((one, other) => place(one.unitId) - place(other.unitId));
       this.#kept.begin();
       this.#hasBegun = true;

@@ -56,6 +56,7 @@ const usual = (rig: Rig): Answers => ({
       walk: null,
       links: null,
       supports: null,
+      holds: null,
       units: nothing,
       looks: nothing,
       findings: { ...nothing, at: rig.findings.map((_, nth) => nth), put: rig.findings },

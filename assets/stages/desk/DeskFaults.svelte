@@ -8,14 +8,20 @@
   const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
   const unreached = $derived(wrong.filter((one) => ['hidden', 'out_of_reach', 'other_universe'].includes(one.code)));
   const others = $derived(wrong.filter((one) => !unreached.includes(one)));
-  const notes = $derived(mine.filter((one) => one.severity === 'note'));
+  const notes = $derived(mine.filter((one) => one.severity === 'note' && !one.knownId));
+  const known = $derived(mine.filter((one) => one.knownId));
 </script>
 
 <h3 class="mb-2">What no fader reaches</h3>
-<FindingList findings={unreached} empty="Every channel of every unit is on a fader." />
-{#if others.length}
-  <h3 class="rule mt-4 mb-2 border-t pt-3">To fix</h3>
-  <FindingList findings={others} />
+<FindingList
+  findings={unreached}
+  empty={session.rig.units.length
+    ? 'Every channel of every unit is on a fader.'
+    : 'Nothing hangs yet: what the desk does not reach is told here.'}
+/>
+{#if others.length || known.length}
+  <h3 class="rule mt-4 mb-2 border-t pt-3">{others.length ? 'To fix' : 'Nothing else to fix'}</h3>
+  <FindingList findings={[...others, ...known]} empty="" />
 {/if}
 {#if notes.length}
   <h3 class="rule mt-4 mb-2 border-t pt-3">As it is meant</h3>

@@ -1,10 +1,12 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
+  import FirstSteps from '../../components/FirstSteps.svelte';
   import { useBench } from '../../state/bench.svelte';
   import { DeskHand } from '../../state/deskHand.svelte';
   import { DeskTest } from '../../state/deskTest.svelte';
   import { useFaders } from '../../state/faders.svelte';
   import { useRig } from '../../state/rig.svelte';
+  import ChooseDesk from './ChooseDesk.svelte';
   import DeskBoard from './DeskBoard.svelte';
   import DeskFaults from './DeskFaults.svelte';
   import DeskHead from './DeskHead.svelte';
@@ -35,10 +37,7 @@
   <section class="scroll grid content-start gap-2.5 px-5 py-2.5">
     <DeskHead />
     {#if rig.desk}{#key rig.desk.id}<DeskBoard desk={rig.desk} {hand} />{/key}{:else}
-      <p class="dim max-w-[60ch] py-8">
-        Choose the desk you play on, or describe it. Rigger then names each of its faders by what it does to the unit
-        that sits there.
-      </p>
+      <ChooseDesk />
     {/if}
   </section>
   <aside class="pane rule scroll border-l p-4" aria-label="About this desk">
@@ -61,6 +60,6 @@
       {:else}
         <StoreSteps />
       {/if}
-    {/if}
+    {:else}<FirstSteps here="desk" />{/if}
   </aside>
 </main>

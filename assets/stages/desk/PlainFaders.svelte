@@ -17,7 +17,7 @@
 
 <div class="min-w-0">
   {#if name}<p class="dim pb-0.5 text-[11.5px]">{name}</p>{/if}
-  <div class="strips" role="group" aria-label={group}>
+  <div class="strips" role="group" aria-label={group} data-arrows="faders">
     {#each strips as strip (strip.address)}
       <FaderStrip
         {strip}

@@ -23,6 +23,7 @@
   });
   const rows = $derived(Object.fromEntries((advising.advice?.rows ?? []).map((one) => [one.unitId, one])));
   const roll = (id: string) => rig.units.find((one) => one.id === id)?.tape ?? 'cream';
+  const stays = (id: string) => rig.units.some((one) => one.id === id && (one.isLocked || one.isOut));
 </script>
 
 <svelte:head><title>Plan for the desk · {rig.name}</title></svelte:head>
@@ -137,7 +138,7 @@
                       type="checkbox"
                       class="checkbox checkbox-xs"
                       bind:checked={unit.isLeft}
-                      disabled={rig.units.find((one) => one.id === unit.unitId)?.isLocked}
+                      disabled={stays(unit.unitId)}
                     />leave it</label
                   >
                 </td>

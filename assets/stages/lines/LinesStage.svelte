@@ -165,8 +165,17 @@
     </div>
   </section>
   <aside class="pane rule scroll border-l p-4">
-    <h3 class="mb-2">{mine.length ? 'To fix' : 'All linked'}</h3>
-    <FindingList findings={mine} empty="Every receiver hears its sender." />
+    <h3 class="mb-2">
+      {mine.some((one) => one.severity !== 'note') ? 'To fix' : rig.links.length ? 'All linked' : 'No radio link'}
+    </h3>
+    <FindingList
+      findings={mine}
+      empty={rig.links.length
+        ? 'Every receiver hears its sender.'
+        : rig.units.length
+          ? 'Every unit hangs on a cable.'
+          : 'Nothing hangs yet: what is wrong with links is told here.'}
+    />
     <p class="dim rule mt-4 border-t pt-3 text-[12px]">
       One sender for each name. A unit that still listens to a hand remote will fight the desk.
     </p>

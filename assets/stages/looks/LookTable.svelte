@@ -72,11 +72,11 @@
                       ></i>{/each}</span
                   >
                   <b class="mono"
-                    >{lamp.state !== 'silent'
+                    >{lamp.state !== 'silent' && lamp.state !== 'out'
                       ? lamp.cells.some((one) => one.brightness > 0)
                         ? Math.round(Math.max(...lamp.cells.map((one) => one.brightness)) * 100)
                         : '–'
-                      : 'silent'}</b
+                      : lamp.state}</b
                   >
                 {:else}<b class="mono">{recorded ? '' : '·'}</b>{/if}
               </div>

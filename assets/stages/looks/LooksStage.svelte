@@ -1,6 +1,8 @@
 <script lang="ts">
+  import FirstSteps from '../../components/FirstSteps.svelte';
   import FindingList from '../../components/FindingList.svelte';
   import RecordLook from '../../components/RecordLook.svelte';
+  import { isBeginning } from '../../lib/steps';
   import { plural } from '../../lib/words';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -36,7 +38,9 @@
       >
       <button class="btn btn-primary" onclick={() => (recording = true)}>Record a look</button>
     </div>
-    <LookTable />
+    {#if rig.looks.length === 0 && isBeginning(rig)}<div class="scroll">
+        <FirstSteps here="looks" />
+      </div>{:else}<LookTable />{/if}
   </section>
   <aside class="pane rule scroll border-l p-4" aria-label="The look">
     {#if chosen}{#key chosen.id}<LookCard look={chosen} />{/key}{:else}
@@ -44,8 +48,15 @@
         Select a look to recall it, rename it, and read the steps to store it on the desk.
       </p>
     {/if}
-    <h3 class="rule mt-4 mb-2 border-t pt-3">{mine.length ? 'To fix' : 'Steady light'}</h3>
-    <FindingList findings={mine} empty="No look flashes over 3 a second, and each has its place on the desk." />
+    <h3 class="rule mt-4 mb-2 border-t pt-3">
+      {mine.some((one) => one.severity !== 'note') ? 'To fix' : rig.looks.length ? 'Steady light' : 'No look yet'}
+    </h3>
+    <FindingList
+      findings={mine}
+      empty={rig.looks.length
+        ? 'No look flashes over 3 a second, and each has its place on the desk.'
+        : 'Looks that flash too fast, or have no place on the desk, are told here.'}
+    />
   </aside>
 </main>
 <RecordLook bind:open={recording} bank={next.bank} number={next.number} />

@@ -6,8 +6,10 @@
 
   /** Every address fault put right at once, with the fewest trips up the ladder. */
   const session = useRig();
-  const FAULTS = ['clash', 'mixed', 'overrun'];
-  const faults = $derived(session.rig.findings.filter((one) => one.stage === 'patch' && FAULTS.includes(one.code)));
+  const FAULTS = ['clash', 'mixed', 'overrun', 'held', 'not_aligned', 'shared_button', 'out_of_reach'];
+  const faults = $derived(
+    session.rig.findings.filter((one) => one.inPatch && !one.knownId && FAULTS.includes(one.code)),
+  );
   const numbering = untrack(() => new Numbering(session));
   const universes = $derived(Math.max(1, ...session.rig.units.map((one) => one.universe)));
 
@@ -27,8 +29,8 @@
       onclick={() => numbering.take()}>Fix all: {plural(numbering.plan.trips.length, 'ladder trip')}</button
     >
   {:else if numbering.plan?.unplaced.length}
-    <p class="text-warning mb-3 text-[12.5px]">
-      {numbering.plan.unplaced[0]?.name}: {numbering.plan.unplaced[0]?.why} Number them for me can spread them over more universes.
+    <p class="dim mb-3 text-[12.5px]">
+      Not all of it can be put right at once. {numbering.plan.unplaced[0]?.name}: {numbering.plan.unplaced[0]?.why}
     </p>
   {/if}
 {/if}

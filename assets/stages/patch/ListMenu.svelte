@@ -6,6 +6,7 @@
   import { useRig } from '../../state/rig.svelte';
   import { p } from '../../state/navigation';
   import BringListView from './BringListView.svelte';
+  import HoldsView from './HoldsView.svelte';
   import LargeSetView from './LargeSetView.svelte';
 
   /** The patch as a list, on paper, and sums for large sets. */
@@ -13,6 +14,7 @@
   const list = untrack(() => new BringList(session));
   let bringing = $state(false);
   let counting = $state(false);
+  let holding = $state(false);
   let picker: HTMLInputElement | undefined = $state();
 
   function picked() {
@@ -29,6 +31,7 @@
   <li><a href="/api/rigs/{session.id}/patch-list.csv" download>Save the list (.csv)</a></li>
   <li><button onclick={() => picker?.click()}>Bring a list…</button></li>
   <li><a href={p('/rigs/:rig/sheets', { params: { rig: session.id } })}>Print lists, squares and labels</a></li>
+  <li><button onclick={() => (holding = true)}>Hold slots for others…</button></li>
   <li><button onclick={() => (counting = true)}>Work out a large set…</button></li>
 </Menu>
 <input
@@ -42,4 +45,5 @@
 <Dialog title="Bring a patch list" bind:open={bringing}
   ><BringListView {list} onDone={() => (bringing = false)} /></Dialog
 >
+<Dialog title="Slots held for others" bind:open={holding}><HoldsView /></Dialog>
 <Dialog title="A large set" bind:open={counting}><LargeSetView /></Dialog>

@@ -88,6 +88,14 @@
         onchange={(event) => change({ do: 'lock-unit', unit: unit.id, isLocked: event.currentTarget.checked })}
       />Locked</label
     >
+    <label class="flex items-center gap-1.5" title="Its address stays; checks and walks leave it out"
+      ><input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        checked={unit.isOut}
+        onchange={(event) => change({ do: 'put-out', unit: unit.id, isOut: event.currentTarget.checked })}
+      />Out of action tonight</label
+    >
     {#each unit.turns as turn (turn)}
       <label class="flex items-center gap-1.5"
         ><span class="dim">{turn} reversed</span><select

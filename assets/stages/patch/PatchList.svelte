@@ -19,6 +19,8 @@
     const mine = rig.findings.filter((one) => one.unitIds.includes(id));
     const has = (code: string) => mine.some((one) => one.code === code);
     const unit = rig.units.find((one) => one.id === id);
+    if (unit?.isOut) return { word: 'out of action', tone: 'text-warning' };
+    if (has('held')) return { word: 'in held slots', tone: 'text-error' };
     if (has('clash')) return { word: 'clash', tone: 'text-error' };
     if (has('mixed')) return { word: 'mixed share', tone: 'text-error' };
     if (has('overrun')) return { word: 'past 512', tone: 'text-error' };

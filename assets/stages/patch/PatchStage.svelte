@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
+  import FirstSteps from '../../components/FirstSteps.svelte';
   import FindingList from '../../components/FindingList.svelte';
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
@@ -16,12 +18,13 @@
   const session = useRig();
   const bench = useBench();
   bench.leave();
-  let adding = $state.raw<Adding | null>(null);
+  // From the first steps one comes here to hang something at once.
+  let adding = $state.raw<Adding | null>(
+    untrack(() => (new URLSearchParams(location.search).has('add') ? new Adding(session) : null)),
+  );
   let numbering = $state.raw<Numbering | null>(null);
   const rig = $derived(session.rig);
   const chosen = $derived(rig.units.find((one) => one.id === selection.unit) ?? null);
-  /** At a desk of buttons or zones an address is right only where the desk can play it. */
-  const OF_THE_DESK = ['not_aligned', 'shared_button', 'spills', 'hidden', 'out_of_reach', 'other_universe'];
   const hasButtons = $derived(rig.desk?.layout === 'buttons' || rig.desk?.layout === 'zones');
   const ofPatch = $derived(rig.findings.filter((one) => one.stage === 'patch'));
   /** Those that share slots share a button too: that is told once. */
@@ -30,16 +33,16 @@
   const ofDesk = $derived(
     rig.findings.filter(
       (one) =>
-        hasButtons &&
         one.stage === 'desk' &&
-        one.severity !== 'note' &&
-        OF_THE_DESK.includes(one.code) &&
+        one.inPatch &&
+        (one.severity !== 'note' || one.knownId) &&
         !(one.code === 'shared_button' && isToldAlready(one.unitIds)),
     ),
   );
   const mine = $derived([...ofPatch, ...ofDesk]);
   const wrong = $derived(mine.filter((one) => one.severity !== 'note'));
-  const shown = $derived(chosen ? mine.filter((one) => one.unitIds.includes(chosen.id)) : wrong);
+  const known = $derived(mine.filter((one) => one.knownId));
+  const shown = $derived(chosen ? mine.filter((one) => one.unitIds.includes(chosen.id)) : [...wrong, ...known]);
 
   const takeDown = (unit: string) => session.change({ do: 'remove-unit', unit });
 </script>
@@ -57,7 +60,7 @@
         disabled={rig.units.length === 0}>Number them for me</button
       >
       <button
-        class="btn btn-primary"
+        class="btn {rig.units.length ? 'btn-primary' : ''}"
         onclick={() => ([adding, numbering] = [adding ? null : new Adding(session), null])}
         aria-expanded={adding !== null}>Add units</button
       >
@@ -65,7 +68,9 @@
     <div class="scroll">
       {#if adding}<AddUnits {adding} onDone={() => (adding = null)} />{/if}
       {#if numbering}<NumberThem {numbering} onDone={() => (numbering = null)} />{/if}
-      <PatchList />
+      {#if rig.units.length === 0}<div class="px-4">
+          <FirstSteps here="patch" onHang={() => (adding = new Adding(session))} />
+        </div>{:else}<PatchList />{/if}
     </div>
   </section>
   <section class="grid min-h-0 grid-cols-[minmax(0,1fr)] grid-rows-[minmax(0,1fr)_auto]">

@@ -52,7 +52,7 @@
       moved.size ? [] : rig.findings.filter((one) => one.code === 'spills').flatMap((one) => one.unitIds),
     ),
   });
-  const rows = $derived(tapeRows(units, universe, starts, marks));
+  const rows = $derived(tapeRows(units, universe, starts, marks, rig.holds));
   const beyond = $derived.by(() => {
     if (asRows) return [];
     const shown = new Set(rows.flatMap((row) => row.pieces.flatMap((piece) => piece.ids)));
@@ -149,6 +149,14 @@
     <div class="row">
       <b>{row.label}</b><span class="mono faint">{threeDigits(row.start)}</span>
       <div class="cells slots" data-start={row.start}>
+        {#each row.held as held (held.id)}
+          <span
+            class="held"
+            style:left="{(held.from / width) * 100}%"
+            style:width="{((held.to - held.from + 1) / width) * 100}%"
+            title="Held for {held.name}: {row.start + held.from}–{row.start + held.to}"><bdi>{held.name}</bdi></span
+          >
+        {/each}
         {#each row.pieces as piece (piece.ids[0])}
           <button
             class="piece"
@@ -251,6 +259,21 @@
     font-size: 11.5px;
     line-height: 15px;
     padding: 0 5px;
+  }
+  .held {
+    position: absolute;
+    inset-block: 0;
+    padding: 0 6px;
+    overflow: hidden;
+    white-space: nowrap;
+    text-overflow: ellipsis;
+    font-size: 11px;
+    line-height: 26px;
+    color: var(--dim);
+    background: repeating-linear-gradient(135deg, transparent 0 5px, var(--line) 5px 6px);
+  }
+  .dense .held {
+    line-height: 16px;
   }
   .spills {
     background: repeating-linear-gradient(120deg, var(--tape) 0 12px, oklch(0.84 0.09 90) 12px 18px);

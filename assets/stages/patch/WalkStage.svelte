@@ -27,9 +27,11 @@
       <a class="btn btn-quiet" href={p('/rigs/:rig/patch', { params: { rig: rig.id } })}>Back to Patch</a>
     </div>
     <p class="mb-1 text-[13px]" role="status">
-      {left.length === 0
-        ? `All ${units.length} are set.`
-        : `${plural(left.length, 'unit')} of ${units.length} still to set.`}
+      {units.length === 0
+        ? 'Nothing hangs yet.'
+        : left.length === 0
+          ? `All ${units.length} are set.`
+          : `${plural(left.length, 'unit')} of ${units.length} still to set.`}
       {#if unproved.length}{plural(unproved.length, 'setting')} not yet proved by off and on.{/if}
     </p>
     <p class="dim mb-3 text-[12.5px]">
