@@ -3,34 +3,47 @@
   import { wordsOf } from '../api/errors';
   import type { Unit } from '../api/types';
 
-  /** How often to press which key, counted from what the unit's display shows now. */
+  /** What the unit's display says, letter by letter, and from there how often to press which key. */
   let { rig, unit }: { rig: string; unit: Unit } = $props();
   let shown = $state('');
   let words = $state('');
-  let isWrong = $state(false);
+  let tone = $state('');
+  const TONES: Record<string, string> = {
+    right: 'text-success',
+    address: '',
+    mode: 'text-warning',
+    state: 'text-warning',
+    sign: 'text-warning',
+    unknown: 'text-error',
+  };
+  let turn = 0;
 
-  async function count() {
+  async function read() {
+    const mine = ++turn;
     if (shown.trim() === '') return void (words = '');
-    const body = { from: Number(shown.replace(/^\D+/, '')) };
     const path = { rig, id: unit.id };
     try {
-      words = (await answered(api.POST('/api/rigs/{rig}/units/{id}/presses', { params: { path }, body }))).words;
-      isWrong = false;
+      const answer = await answered(
+        api.POST('/api/rigs/{rig}/units/{id}/presses', { params: { path }, body: { shown: shown.trim() } }),
+      );
+      if (mine === turn) [words, tone] = [answer.words, TONES[answer.kind] ?? ''];
     } catch (error) {
-      [words, isWrong] = [wordsOf(error), true];
+      if (mine === turn) [words, tone] = [wordsOf(error), 'text-error'];
     }
   }
 </script>
 
 <p class="mt-2 flex flex-wrap items-center gap-2 text-[12.5px]">
   <label class="flex items-center gap-3"
-    ><span class="dim">It shows now</span><input
-      class="input mono h-7 w-16 px-2"
+    ><span class="dim whitespace-nowrap">It shows now</span><input
+      class="input mono h-7 w-20 px-2"
       aria-label="What {unit.name} shows now"
-      inputmode="numeric"
+      autocapitalize="off"
+      autocomplete="off"
+      spellcheck="false"
       bind:value={shown}
-      oninput={count}
+      oninput={read}
     /></label
   >
-  <span class:text-error={isWrong} aria-live="polite">{words}</span>
+  <span class={tone} aria-live="polite">{words}</span>
 </p>

@@ -7,6 +7,7 @@ namespace Rigger\App\Rig;
 use Rigger\App\Rig\View\CellView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\UnreachableView;
+use Rigger\Core\Desk\Desk;
 use Rigger\Core\Desk\DeskProgram;
 use Rigger\Core\Desk\StoreLines;
 use Rigger\Core\Input\InputError;
@@ -39,9 +40,33 @@ final class LookViews
                     $row['value'],
                 );
             }, $program->unreachable ?? []),
-            null === $program || null === $desk ? [] : StoreLines::of($desk, $look->name, $look->bank, $look->number, $program->steps),
+            null === $program || null === $desk
+                ? []
+                : StoreLines::of($desk, $look->name, $look->bank, $look->number, self::named($rig, $desk, $program->steps)),
             $problem,
         );
+    }
+
+    /**
+     * Where no button says whose faders these are, each says it itself: "3 Spin L Dimmer at 118".
+     *
+     * @param list<array{button: int|null, page: int, fader: int, value: int, label: string}> $steps
+     *
+     * @return list<array{button: int|null, page: int, fader: int, value: int, label: string}>
+     */
+    private static function named(Rig $rig, Desk $desk, array $steps): array
+    {
+        if ($desk->layout->hasButtons()) {
+            return $steps;
+        }
+        $names = [];
+        foreach ($rig->map()->strips ?? [] as $strip) {
+            $names[$strip->fader->page.'/'.$strip->fader->number] = $rig->together($rig->unit($strip->units[0]['id']))->names();
+        }
+
+        return array_map(static fn (array $step): array => [
+            'label' => trim(($names[$step['page'].'/'.$step['fader']] ?? '').' '.$step['label']),
+        ] + $step, $steps);
     }
 
     /** @return list<CellView> in the order of the patch list */

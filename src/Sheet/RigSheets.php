@@ -13,6 +13,7 @@ use Rigger\App\Sheet\Draw\Page;
 use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Type;
 use Rigger\App\Sheet\Patch\ListSheet;
+use Rigger\App\Sheet\Patch\ToFix;
 
 /** A rig on paper: patch list, fader map, programming steps. A4, black on white. */
 final class RigSheets
@@ -22,7 +23,7 @@ final class RigSheets
     {
         $flow = new Flow(new Type(), PaperSize::A4, $rig->name, $rig->venue.(null === $rig->desk ? '' : ' · '.$rig->desk->name));
         $flow->section('Patch list');
-        ListSheet::on($flow, $rig->units);
+        ListSheet::on($flow, $rig->units, ToFix::of($rig));
         self::faders($flow, $rig);
         self::looks($flow, $rig);
 

@@ -129,18 +129,19 @@ final class OrderTest extends ApiTestCase
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
         $presses = $path.'/units/'.self::unit($rig, 'Drum 3')['id'].'/presses';
-        self::assertSame('From 012 press Up 3 times.', $this->ask('POST', $presses, ['from' => 12])['words']);
-        self::assertSame('from', $this->ask('POST', $presses, ['from' => 0], 422)['violations'][0]['path']);
+        $read = fn (string $shown): array => $this->ask('POST', $presses, ['shown' => $shown]);
+        self::assertSame(['kind' => 'address', 'words' => 'From 012 press Up 3 times.'], $read('d012'));
+        self::assertSame('From 012 press Up 3 times.', $read('12')['words']);
+        self::assertSame(['kind' => 'right', 'words' => 'It stands right.'], $read('d015'));
+        self::assertSame('mode', $read('C015')['kind'], 'the digits would be right');
+        self::assertSame('state', $read('LEA')['kind']);
+        self::assertSame('unknown', $read('000')['kind']);
+        self::assertSame('shown', $this->ask('POST', $presses, ['shown' => ''], 422)['violations'][0]['path']);
+        // Without a word of its keys in the chart it says where the unit stands.
         self::assertSame(
-            'no_keys',
-            $this->ask('POST', $path.'/units/'.self::unit($rig, 'Pack A')['id'].'/presses', ['from' => 1], 409)['type'],
-        );
-        $set = $this->ask('POST', '/api/large-set', ['count' => 400, 'footprint' => 3, 'outputs' => 24, 'unit' => 171]);
-        self::assertSame([3, 168], [$set['universes'], $set['perUniverse']]);
-        self::assertSame('Unit 171: u2 007 to 009, receiver 22, outputs 7–9.', $set['unitWords']);
-        self::assertSame(
-            'footprint',
-            $this->ask('POST', '/api/large-set', ['count' => 1, 'footprint' => 513], 422)['violations'][0]['path'],
+            'It stands at 012, and shall stand at 043. Its modes look alike on the display: Menu › Addr, then Menu › Mode › 11; it keeps both '
+                .'after 5 s.',
+            $this->ask('POST', $path.'/units/'.self::unit($rig, 'Spin L')['id'].'/presses', ['shown' => 'A012'])['words'],
         );
     }
 }

@@ -26,6 +26,10 @@ final class PatchSheetsTest extends ApiTestCase
         yield 'an adhesive sheet' => ['labels', 'stock=sheet24&paper=letter', '210.0 x 297.0', ['Spin L', '043–053']];
         yield 'an adhesive sheet on Letter' => ['labels', 'stock=sheet30', '215.9 x 279.4', ['Spin L']];
         yield 'cards' => ['cards', 'order=position', '210.0 x 297.0', ['d001', 'kept it through off and on', 'Hold Enter for 2 s']];
+        yield 'a list with what is wrong' => ['list', '', '297.0 x 210.0', ['! Pack A', 'To fix first: Pack A sits on Batten']];
+        yield 'cards with what is wrong, letters and keys' => [
+            'cards', '', '210.0 x 297.0', ['! To fix first: Pack A sits on', 'Display d: address, 9-channel mode', 'Buttons: Menu, Up, Down'],
+        ];
     }
 
     /** @param list<string> $words */
@@ -46,6 +50,46 @@ final class PatchSheetsTest extends ApiTestCase
         self::assertSame($size, \sprintf('%.1f x %.1f', $shown['width'], $shown['height']));
         self::assertSame(preg_match_all('/\f/', $text), $shown['count']);
         self::assertInstanceOf(\SimpleXMLElement::class, simplexml_load_string($shown['svg'][0]));
+    }
+
+    public function testACardHoldsAllItsWordsAndWhoIsOutOfActionHasNone(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        $note = implode(' ', array_map(static fn (int $nth): string => 'word'.$nth, range(1, 110)));
+        $this->change($path, 1, [
+            ['do' => 'note-unit', 'unit' => self::unit($rig, 'Haar')['id'], 'note' => $note],
+            ['do' => 'put-out', 'unit' => self::unit($rig, 'Spin L')['id'], 'isOut' => true],
+            ['do' => 'hold-slots', 'universe' => 1, 'from' => 201, 'to' => 208, 'name' => 'House lights'],
+        ]);
+        $text = static fn (self $test, string $kind): string => (new PrintedFile($test->printed($path.'/patch-sheets/'.$kind.'.pdf')))->text();
+        $cards = $text($this, 'cards');
+        self::assertStringContainsString('word110', $cards);
+        self::assertStringNotContainsString('see the manual', $cards);
+        self::assertStringContainsString('Out of action tonight: Spin L.', $cards);
+        self::assertStringNotContainsString('A043', $cards);
+        self::assertStringContainsString('out of action tonight', $text($this, 'list'));
+        self::assertStringContainsString('held: House lights', $text($this, 'squares'));
+    }
+
+    public function testOnePageStaysOneThing(): void
+    {
+        $pages = explode("\f", (new PrintedFile($this->printed('/api/rigs/'.$this->demoRig().'/sheets.pdf')))->text());
+        foreach ($pages as $page) {
+            $things = array_filter(
+                ['Patch list', 'Fader map', 'Programming steps'],
+                static fn (string $name): bool => str_contains($page, $name),
+            );
+            self::assertLessThan(2, \count($things), implode(' and ', $things));
+        }
+    }
+
+    private function printed(string $path): string
+    {
+        $this->client->request('GET', $path);
+        self::assertResponseIsSuccessful();
+
+        return (string) $this->client->getResponse()->getContent();
     }
 
     /**

@@ -663,7 +663,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How often to press which key, from what the display shows now. */
+        /** What the display says of the unit, and how often to press which key from there. */
         post: operations["post_rigger_app_http_patch_patch_presses"];
         delete?: never;
         options?: never;
@@ -1551,7 +1551,7 @@ export interface components {
             unit?: number | null;
         };
         CountPresses: {
-            from: number;
+            shown: string;
         };
         NumberRig: {
             /** @enum {string} */
@@ -1908,6 +1908,7 @@ export interface components {
             offer?: string | null;
         };
         PressesView: {
+            kind: string;
             words: string;
         };
         TravelView: {

@@ -17,7 +17,7 @@
 {:else}
   <p class="text-[12.5px]">Address <b class="mono">{unit.place}</b></p>
 {/if}
-{#if unit.keys}{#key unit.id}<Presses {rig} {unit} />{/key}{/if}
+{#if unit.keys || (unit.display && !unit.switches)}{#key unit.id}<Presses {rig} {unit} />{/key}{/if}
 {#if unit.setup}<p class="mt-2 text-[12.5px]">{unit.setup}</p>{/if}
 {#if unit.receiver}<p class="mt-1 text-[12.5px]">Receiver on <bdi>{unit.receiver}</bdi></p>{/if}
 {#if unit.pan === 'unit' || unit.tilt === 'unit'}

@@ -25,7 +25,6 @@ use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Judge\Patch\Numbering;
-use Rigger\Core\Patch\Span;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
@@ -68,18 +67,11 @@ final readonly class PatchController
         return Reply::with(FitView::of($unit, UsableMode::of(Swap::revision($unit, $type, $this->world), $mode), $core));
     }
 
-    /** How often to press which key, from what the display shows now. */
+    /** What the display says of the unit, and how often to press which key from there. */
     #[Route('/units/{id}/presses', methods: 'POST'), Answers(PressesView::class)]
     public function presses(Uuid $rig, string $id, #[MapRequestPayload] CountPresses $input): JsonResponse
     {
-        $unit = $this->rigs->get($rig)->unit($id);
-        $setting = $unit->revision()->profile->unit;
-        $keys = $setting->keys ?? throw Problem::conflict(
-            'no_keys',
-            \sprintf('The chart of %s does not say by which keys its address is stepped.', $unit->model()),
-        );
-
-        return Reply::with(new PressesView($keys->presses($input->from, $unit->place->address, $setting->keysTop ?? Span::LAST_SLOT)));
+        return Reply::with(PressesView::of($this->rigs->get($rig)->unit($id), $input->shown));
     }
 
     /** What a curve would do to the fader's travel, before it stands there. */

@@ -45,6 +45,12 @@ final class Flow
         return $this->pageHeight - $this->margin - 5 - $this->y;
     }
 
+    /** What a page has room for below its head. */
+    public function height(): float
+    {
+        return $this->pageHeight - 2 * $this->margin - 14;
+    }
+
     public function down(float $by): void
     {
         $this->y += $by;
@@ -72,10 +78,12 @@ final class Flow
         $this->y += 4;
     }
 
-    /** Begins a part of the document: its name over a line, never alone at the foot of a page. */
+    /** Begins a part of the document, its name over a line, on a page of its own: one can be taken along without the others. */
     public function section(string $name): void
     {
-        $this->room(24);
+        if ($this->y > $this->margin + 10) {
+            $this->turn();
+        }
         $this->y += 9;
         $this->page()->add(
             $this->type->words($this->margin, $this->y, $name, 13, true),

@@ -16,11 +16,20 @@ use Rigger\App\Sheet\Draw\PaperSize;
 use Rigger\App\Sheet\Draw\Stroke;
 use Rigger\App\Sheet\Draw\Type;
 
-/** Cards to set units by, six on a page: address as switches or display, mode and run state in the unit's own words, and boxes to tick. */
+/**
+ * Cards to set units by, six on a page or fewer where the words are many: address as switches or display, mode and run state in the unit's
+ * own words, and boxes to tick.
+ */
 final readonly class CardSheet
 {
     private const COLUMNS = 2;
     private const ROWS = 3;
+    /** Millimetres, and a size in points: what a card keeps free, its head, its foot with the boxes, and a line of words. */
+    private const PAD = 4.0;
+    private const HEAD = 19.0;
+    private const FOOT = 11.0;
+    private const LINE = 3.7;
+    private const SIZE = 8;
     /** What only explains the unit comes behind what is to be done with it. */
     private const LEGENDS = ['Buttons', 'Address keys', 'Display ', 'Lamp '];
 
@@ -41,41 +50,78 @@ final readonly class CardSheet
 
             return $flow->pages();
         }
+        // Nobody climbs to one that is out of action.
+        $out = array_values(array_filter($units, static fn (UnitView $unit): bool => $unit->isOut));
+        if ([] !== $out) {
+            $names = array_map(static fn (UnitView $unit): string => $unit->name, $out);
+            $flow->paragraph('Out of action tonight: '.implode(', ', $names).'.');
+            $flow->down(3);
+        }
         $width = $flow->width / self::COLUMNS;
-        $height = $flow->left() / self::ROWS;
-        foreach ($units as $index => $unit) {
-            $place = $index % (self::COLUMNS * self::ROWS);
-            if ($index > 0 && 0 === $place) {
-                $flow->turn();
+        $least = ($flow->left() - 0.01) / self::ROWS;
+        $toFix = ToFix::of($rig);
+        $cards = [];
+        foreach ($units as $unit) {
+            array_push($cards, ...$unit->isOut ? [] : $this->parts($unit, $toFix, $width - 2 * self::PAD, $flow->height()));
+        }
+        foreach (array_chunk($cards, self::COLUMNS) as $row) {
+            $height = max($least, ...array_map(static fn (array $card): float => $card['height'], $row));
+            $flow->room($height);
+            foreach ($row as $column => ['unit' => $unit, 'lines' => $lines, 'isFirst' => $isFirst]) {
+                $this->card($flow->page(), Flow::MARGIN + $column * $width, $flow->top(), $width, $height, $unit, $lines, $isFirst);
             }
-            $this->card(
-                $flow->page(),
-                Flow::MARGIN + ($place % self::COLUMNS) * $width,
-                $flow->top() + intdiv($place, self::COLUMNS) * $height,
-                $width,
-                $height,
-                $unit,
-            );
+            $flow->down($height);
         }
 
         return $flow->pages();
     }
 
-    private function card(Page $page, float $x, float $y, float $width, float $height, UnitView $unit): void
+    /**
+     * A unit's card, and where its words are longer than a page a second one that goes on with them.
+     *
+     * @return non-empty-list<array{unit: UnitView, lines: list<string>, isFirst: bool, height: float}>
+     */
+    private function parts(UnitView $unit, ToFix $toFix, float $inner, float $page): array
+    {
+        $lines = [];
+        foreach ($this->words($unit, $toFix) as $text) {
+            array_push($lines, ...$this->type->wrap($text, self::SIZE, $inner));
+        }
+        $head = $this->head($unit, $inner);
+        $rest = $page - self::FOOT;
+        $chunks = [array_splice($lines, 0, max(1, (int) (($rest - $head) / self::LINE)))];
+        while ([] !== $lines) {
+            $chunks[] = array_splice($lines, 0, max(1, (int) (($rest - self::HEAD) / self::LINE)));
+        }
+
+        return array_map(static fn (array $chunk, int $nth): array => [
+            'unit' => $unit,
+            'lines' => $chunk,
+            'isFirst' => 0 === $nth,
+            'height' => (0 === $nth ? $head : self::HEAD) + \count($chunk) * self::LINE + self::FOOT,
+        ], $chunks, array_keys($chunks));
+    }
+
+    /** What a card takes above its words: names, switches with their sum, or the display. */
+    private function head(UnitView $unit, float $inner): float
+    {
+        return self::HEAD + match (true) {
+            null !== $unit->switches?->pattern => 17 + self::LINE * \count($this->type->wrap($unit->switches->sum.'.', self::SIZE, $inner)),
+            null !== $unit->display => 14,
+            default => 0,
+        };
+    }
+
+    /** @param list<string> $lines */
+    private function card(Page $page, float $x, float $y, float $width, float $height, UnitView $unit, array $lines, bool $isFirst): void
     {
         $page->add(new Box($x, $y, $width, $height, null, 0.1));
-        [$left, $inner] = [$x + 4, $width - 8];
-        $address = $this->type->words(
-            $x + $width - 4,
-            $y + 9,
-            $unit->place,
-            16,
-            true,
-            Align::Right,
-        );
+        [$left, $inner] = [$x + self::PAD, $width - 2 * self::PAD];
+        $address = $this->type->words($x + $width - self::PAD, $y + 9, $unit->place, 16, true, Align::Right);
+        $name = $unit->name.($isFirst ? '' : ', continued');
         $page->add(
             $address,
-            $this->type->fitted($left, $y + 9, $unit->name, 16, $inner - $address->width - 3, true),
+            $this->type->fitted($left, $y + 9, $name, 16, $inner - $address->width - 3, true),
             $this->type->fitted(
                 $left,
                 $y + 14,
@@ -85,12 +131,11 @@ final readonly class CardSheet
             ),
             new Stroke($left, $y + 16, $left + $inner, $y + 16, 0.2),
         );
-        $at = $y + 19;
-        if (null !== $unit->switches && null !== $unit->switches->pattern) {
+        $at = $y + self::HEAD;
+        if ($isFirst && null !== $unit->switches && null !== $unit->switches->pattern) {
             $this->switches($page, $left, $at, $unit->switches, $unit->switches->pattern);
-            $at += 17;
-            $at = $this->lines($page, $left, $at, $inner, [$unit->switches->sum.'.'], $y + $height - 12);
-        } elseif (null !== $unit->display) {
+            $at = $this->lines($page, $left, $at + 17, $this->type->wrap($unit->switches->sum.'.', self::SIZE, $inner));
+        } elseif ($isFirst && null !== $unit->display) {
             $wide = $this->type->width($unit->display, 20, true) + 8;
             $page->add(
                 new Box($left, $at, $wide, 11, 20, 0),
@@ -99,7 +144,7 @@ final readonly class CardSheet
             );
             $at += 14;
         }
-        $this->lines($page, $left, $at, $inner, $this->words($unit), $y + $height - 12);
+        $this->lines($page, $left, $at, $lines);
         foreach (['set', 'kept it through off and on'] as $index => $words) {
             $box = $left + (0 === $index ? 0 : 18);
             $page->add(new Box($box, $y + $height - 7.5, 4, 4), $this->type->words($box + 5.5, $y + $height - 4.3, $words, 8.5));
@@ -107,9 +152,12 @@ final readonly class CardSheet
     }
 
     /** @return list<string> */
-    private function words(UnitView $unit): array
+    private function words(UnitView $unit, ToFix $toFix): array
     {
+        $wrong = $toFix->words($unit);
+
         return array_values(array_filter([
+            null === $wrong ? null : '! '.$wrong.'.',
             $unit->setup,
             null === $unit->linkId ? null : 'Receiver on '.($unit->receiver ?? 'nothing yet').'.',
             'unit' === $unit->pan ? 'Turn pan round in its menu.' : null,
@@ -136,24 +184,16 @@ final readonly class CardSheet
     }
 
     /**
-     * @param list<string> $texts
+     * @param list<string> $lines
      *
      * @return float where the next thing begins
      */
-    private function lines(Page $page, float $x, float $y, float $width, array $texts, float $foot): float
+    private function lines(Page $page, float $x, float $y, array $lines): float
     {
-        foreach ($texts as $text) {
-            foreach ($this->type->wrap($text, 8, $width) as $line) {
-                $y += 3.6;
-                if ($y > $foot) {
-                    // What a card cannot hold is told, not dropped in silence.
-                    $page->add($this->type->words($x + $width, $foot + 1, '… see the manual', 7, false, Align::Right));
-
-                    return $y;
-                }
-                $page->add($this->type->words($x, $y, $line, 8));
-            }
-            $y += 0.6;
+        foreach ($lines as $line) {
+            $y += self::LINE;
+            // What is to be fixed first is not read past.
+            $page->add($this->type->words($x, $y, $line, self::SIZE, str_starts_with($line, '! ')));
         }
 
         return $y;

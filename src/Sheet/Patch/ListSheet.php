@@ -26,18 +26,27 @@ final readonly class ListSheet
     public function of(RigView $rig, array $units, ListOrder $order): array
     {
         $flow = new Flow($this->type, $this->paper, $rig->name, $rig->venue.' · patch list by '.$order->value, true);
-        self::on($flow, $units);
+        self::on($flow, $units, ToFix::of($rig));
 
         return $flow->pages();
     }
 
     /** @param list<UnitView> $units in the order in which they stand */
-    public static function on(Flow $flow, array $units): void
+    public static function on(Flow $flow, array $units, ToFix $toFix): void
     {
         if ([] === $units) {
             $flow->paragraph('Nothing hangs yet.');
 
             return;
+        }
+        $wrong = $toFix->count($units);
+        if ($wrong > 0) {
+            $flow->paragraph(\sprintf(
+                '! %s to be put right before anybody sets %s.',
+                1 === $wrong ? 'One unit is' : $wrong.' units are',
+                1 === $wrong ? 'it' : 'them',
+            ));
+            $flow->down(1.5);
         }
         $flow->table([36, 13, 50, 38, 44, 92], [
             'Name',
@@ -47,20 +56,22 @@ final readonly class ListSheet
             'Where it hangs',
             'To set, and notes',
         ], array_map(static fn (UnitView $unit): array => [
-            $unit->name,
+            (null === $toFix->words($unit) ? '' : '! ').$unit->name,
             (string) $unit->number,
             $unit->maker.' '.$unit->model.', '.$unit->modeName,
             \sprintf('%s to %03d', $unit->place, $unit->last),
             $unit->position ?? '',
-            self::words($unit),
+            self::words($unit, $toFix),
         ], $units));
         $flow->down(2);
         $flow->paragraph('Secondary safety bond on every unit overhead; nobody below while you work. Local rules decide.');
     }
 
-    private static function words(UnitView $unit): string
+    private static function words(UnitView $unit, ToFix $toFix): string
     {
         return implode('; ', array_filter([
+            $toFix->words($unit),
+            $unit->isOut ? 'out of action tonight' : null,
             $unit->switches?->sum,
             null === $unit->display ? null : 'shows '.$unit->display,
             $unit->setup,

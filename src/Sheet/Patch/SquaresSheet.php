@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Patch;
 
+use Rigger\App\Rig\View\HoldView;
 use Rigger\App\Rig\View\RigView;
 use Rigger\App\Rig\View\UnitView;
 use Rigger\App\Sheet\Draw\Align;
@@ -34,7 +35,8 @@ final readonly class SquaresSheet
     {
         $universes = array_unique([
             ...array_map(static fn (UnitView $unit): int => $unit->universe, $units),
-            ...([] === $units ? [$rig->desk->universe ?? 1] : []),
+            ...array_map(static fn (HoldView $hold): int => $hold->universe, $rig->holds),
+            ...([] === $units && [] === $rig->holds ? [$rig->desk->universe ?? 1] : []),
         ]);
         sort($universes);
         $flow = null;
@@ -46,15 +48,19 @@ final readonly class SquaresSheet
             } else {
                 $flow->turn();
             }
-            $this->universe($flow, $universe, $here);
+            $holds = array_values(array_filter($rig->holds, static fn (HoldView $hold): bool => $hold->universe === $universe));
+            $this->universe($flow, $universe, $here, $holds);
         }
         \assert(null !== $flow);
 
         return $flow->pages();
     }
 
-    /** @param list<UnitView> $units */
-    private function universe(Flow $flow, int $universe, array $units): void
+    /**
+     * @param list<UnitView> $units
+     * @param list<HoldView> $holds
+     */
+    private function universe(Flow $flow, int $universe, array $units, array $holds): void
     {
         $page = $flow->page();
         $page->add($this->type->words(Flow::MARGIN, $flow->top() + 3, 'Universe '.$universe, 11, true));
@@ -81,7 +87,7 @@ final readonly class SquaresSheet
                 $this->type->words($x + 0.5, $y + 2.2, (string) $slot, 5),
             );
         }
-        foreach ($this->pieces($units) as [$first, $last, $name, $isStart]) {
+        foreach ([...$this->pieces($units), ...$this->held($holds)] as [$first, $last, $name, $isStart]) {
             $x = Flow::MARGIN + (($first - 1) % self::COLUMNS) * $wide;
             $y = $flow->top() + intdiv($first - 1, self::COLUMNS) * $high;
             $width = ($last - $first + 1) * $wide;
@@ -104,6 +110,33 @@ final readonly class SquaresSheet
     }
 
     /**
+     * @param list<HoldView> $holds
+     *
+     * @return list<array{int, int, string, bool}> as pieces
+     */
+    private function held(array $holds): array
+    {
+        $pieces = [];
+        foreach ($holds as $hold) {
+            array_push($pieces, ...self::cut($hold->from, $hold->to, 'held: '.$hold->name));
+        }
+
+        return $pieces;
+    }
+
+    /** @return list<array{int, int, string, bool}> */
+    private static function cut(int $first, int $end, string $name): array
+    {
+        $pieces = [];
+        for ($from = $first; $from <= $end; $from = $last + 1) {
+            $last = min($end, intdiv($from - 1, self::COLUMNS) * self::COLUMNS + self::COLUMNS);
+            $pieces[] = [$from, $last, $name, $from === $first];
+        }
+
+        return $pieces;
+    }
+
+    /**
      * Cut where a row ends; those at one address are one piece.
      *
      * @param list<UnitView> $units
@@ -119,10 +152,7 @@ final readonly class SquaresSheet
         $pieces = [];
         foreach ($names as $span => $those) {
             [$first, $end] = array_map(intval(...), explode('-', $span));
-            for ($from = $first; $from <= $end; $from = $last + 1) {
-                $last = min($end, intdiv($from - 1, self::COLUMNS) * self::COLUMNS + self::COLUMNS);
-                $pieces[] = [$from, $last, implode(' + ', $those), $from === $first];
-            }
+            array_push($pieces, ...self::cut($first, $end, implode(' + ', $those)));
         }
 
         return $pieces;
