@@ -7,7 +7,7 @@ import { selection } from './selection.svelte';
 
 type Answers = Pick<
   Adding,
-  'search' | 'typeId' | 'modeKey' | 'count' | 'name' | 'twinOf' | 'spacing' | 'step' | 'first' | 'together'
+  'search' | 'typeId' | 'modeKey' | 'count' | 'name' | 'twinOf' | 'at' | 'spacing' | 'step' | 'first' | 'together'
 >;
 export type AddSpacing = 'packed' | 'buttons' | 'round' | 'stride';
 /** What hangs: a type in a mode. */
@@ -25,6 +25,8 @@ export class Adding {
   /** As typed; null while it follows the type. */
   name = $state<string | null>(null);
   twinOf = $state('');
+  /** Where the first shall go, as typed; empty for wherever is room. */
+  at = $state('');
   spacing = $state<AddSpacing>('packed');
   step = $state('10');
   first = $state('1');
@@ -46,8 +48,8 @@ export class Adding {
       () => `adding.${session.id}`,
       'Units to hang',
       () => {
-        const { search, typeId, modeKey, count, name, twinOf, spacing, step, first, together } = this;
-        return { search, typeId, modeKey, count, name, twinOf, spacing, step, first, together };
+        const { search, typeId, modeKey, count, name, twinOf, at, spacing, step, first, together } = this;
+        return { search, typeId, modeKey, count, name, twinOf, at, spacing, step, first, together };
       },
       (answers) => Object.assign(this, answers),
     );
@@ -77,6 +79,7 @@ export class Adding {
       first: Number(this.first) || 0,
       together: Number(this.together) || 0,
       twinOf: twin?.id ?? null,
+      at: twin || this.at.trim() === '' ? null : this.at,
     };
   }
 

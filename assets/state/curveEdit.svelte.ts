@@ -93,9 +93,19 @@ export class CurveEdit {
     }
   }
 
+  /** What was typed as a percent or a word is a value then. */
   take(): Promise<void> {
+    const { min, max } = this.travel ?? this.wish;
+    [this.min, this.max] = [String(min), String(max)];
     return this.#put(this.wish);
   }
+
+  /** How limits that are no plain numbers are understood. */
+  readonly understood = $derived.by(() => {
+    const { travel } = this;
+    if (!travel || this.problem || [this.min, this.max].every((one) => typeof whole(one) === 'number')) return null;
+    return `Values ${travel.min} to ${travel.max}.`;
+  });
 
   /** The fader's own value again. */
   async straighten(): Promise<void> {
@@ -122,7 +132,7 @@ function begunOn(unit: Unit): number | null {
   return draft ? Number(draft.key.slice(draftsOf(unit).length)) : null;
 }
 
-/** What is no whole number goes as it was typed, and the server says so. */
+/** What is no whole number goes as it was typed: a percent or a word is understood by the server, or refused there. */
 function whole(text: string): number | string {
   return /^\s*\d+\s*$/.test(text) ? Number(text) : text;
 }

@@ -88,11 +88,21 @@ export class Describing {
     return !NOT_ASKED[this.layout].includes(field);
   }
 
+  get wrong() {
+    return (this.check?.problems ?? []).filter((one) => one.code !== 'missing');
+  }
+
+  /** What is still to be answered. */
+  get open() {
+    return (this.check?.problems ?? []).filter((one) => one.code === 'missing');
+  }
+
   /** What is wrong with a field, in words. */
   at(...paths: string[]): string | null {
     return (
-      this.check?.problems.find((one) => paths.some((path) => one.path === path || one.path.startsWith(`${path}[`)))
-        ?.message ?? null
+      // What is only not answered yet is no fault: a new form begins calm.
+      this.wrong.find((one) => paths.some((path) => one.path === path || one.path.startsWith(`${path}[`)))?.message ??
+      null
     );
   }
 

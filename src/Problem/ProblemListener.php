@@ -8,6 +8,7 @@ use Doctrine\DBAL\Exception as DatabaseException;
 use Psr\Log\LoggerInterface;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Input\MemberWords;
 use Rigger\Core\Rig\NotThere;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -124,7 +125,7 @@ final readonly class ProblemListener
             'path' => $violation->getPropertyPath(),
             'code' => $isType ? 'wrong_type' : 'out_of_range',
             'message' => $isType
-                ? \sprintf('%s must be %s.', ucfirst($violation->getPropertyPath()), self::typeInWords($violation))
+                ? \sprintf('%s must be %s.', ucfirst(MemberWords::of($violation->getPropertyPath())), self::typeInWords($violation))
                 : (string) $violation->getMessage(),
         ];
     }

@@ -19,6 +19,9 @@ final class HangingTest extends ApiTestCase
         yield 'round numbers' => [['count' => 3, 'spacing' => 'round', 'step' => 10], ['1.011', '1.041', '1.101']];
         yield 'in steps' => [['count' => 3, 'spacing' => 'stride', 'step' => 50, 'first' => 200], ['1.200', '1.250', '1.300']];
         yield 'where a button begins' => [['count' => 1, 'spacing' => 'buttons'], ['1.099']];
+        yield 'from an address that is typed' => [['count' => 3, 'at' => '200'], ['1.200', '1.202', '1.204']];
+        yield 'from one in another universe' => [['count' => 2, 'at' => 'u2 85'], ['2.085', '2.087']];
+        yield 'at the next place, where it is taken' => [['count' => 1, 'at' => '20', 'spacing' => 'buttons'], ['1.024']];
         yield 'on into the next universe' => [['count' => 300, 'spacing' => 'stride', 'step' => 2, 'first' => 1], ['1.011', '1.013']];
     }
 
@@ -47,6 +50,35 @@ final class HangingTest extends ApiTestCase
         self::assertSame($faults($rig), $faults($after), 'no new clash');
     }
 
+    public function testWhatCannotBeHadAsAskedIsSaid(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $rig = $this->ask('GET', $path);
+        $body = ['do' => 'add-units', 'type' => self::unit($rig, 'Panel')['typeId'], 'mode' => 'two', 'name' => 'Gleam', 'count' => 1];
+        $notes = fn (array $wish): array => $this->ask('POST', $path.'/units/preview', $wish + $body)['notes'];
+        self::assertSame([], $notes(['at' => '300']));
+        self::assertSame(['020 is not free, Drum 3 is at 015: Gleam goes to 024, the next place that is free.'], $notes(['at' => '020']));
+        self::assertSame(
+            ['512 starts too late: 2 channels would end at 513: Gleam goes to u2 001, the next place that is free.'],
+            $notes(['at' => '512']),
+        );
+        self::assertSame(['5 do not divide into pairs: Gleam 5 has its address alone.'], $notes(['count' => 5, 'together' => 2]));
+        $this->change($path, 1, ['do' => 'hold-slots', 'universe' => 1, 'from' => 301, 'to' => 310, 'name' => 'House lights']);
+        self::assertSame(
+            ['300 is held for House lights: Gleam goes to 311, the next place that is free.'],
+            $notes(['at' => '300']),
+        );
+    }
+
+    public function testTheSecondOfANameIsNumberTwo(): void
+    {
+        $path = '/api/rigs/'.$this->demoRig();
+        $type = self::unit($this->ask('GET', $path), 'Panel')['typeId'];
+        $add = ['do' => 'add-units', 'type' => $type, 'mode' => 'two', 'name' => 'Gleam', 'count' => 1];
+        $this->change($path, 1, $add);
+        self::assertSame('Gleam 2', $this->ask('POST', $path.'/units/preview', $add)['units'][0]['name']);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refused(): iterable
     {
@@ -55,6 +87,8 @@ final class HangingTest extends ApiTestCase
         yield 'a step of 0' => [['count' => 2, 'spacing' => 'stride', 'step' => 0], 'step'];
         yield 'an address past the end' => [['count' => 2, 'spacing' => 'stride', 'first' => 600], 'first'];
         yield 'no such spacing' => [['count' => 2, 'spacing' => 'loose'], 'spacing'];
+        yield 'no address' => [['count' => 1, 'at' => 'front'], 'at'];
+        yield 'an address past 512' => [['count' => 1, 'at' => '513'], 'at'];
         yield 'a name that is too long' => [['count' => 2, 'name' => str_repeat('x', 90)], 'name'];
         yield 'a mode that it has not' => [['count' => 2, 'mode' => 'ninety'], 'mode'];
     }

@@ -90,6 +90,17 @@ final class OrderTest extends ApiTestCase
         );
         self::assertSame(0.0, $lit($this->ask('POST', $path.'/live', ['slots' => ['113' => 0]])['lamps'], 'Pack B'));
 
+        // Limits are typed as at a desk.
+        $typed = $this->ask('POST', $path.'/units/'.$pack['id'].'/curve/preview', ['curve' => ['min' => '12%', 'max' => '75 %'] + $curve]);
+        self::assertSame([31, 191], [$typed['min'], $typed['max']]);
+        $spin = self::unit($rig, 'Spin L')['id'];
+        $typed = $this->ask('POST', $path.'/units/'.$spin.'/curve/preview', [
+            'curve' => ['channel' => 6, 'min' => '50%', 'max' => 'full'] + $curve,
+        ]);
+        self::assertSame([59, 118], [$typed['min'], $typed['max']], 'of its dimmer, not of the travel');
+        $refused = $this->ask('POST', $path.'/units/'.$pack['id'].'/curve/preview', ['curve' => ['min' => ''] + $curve], 422);
+        self::assertSame('The lower limit: type 0 to 255 or a percent.', $refused['violations'][0]['message']);
+
         foreach ([['channel' => 9], ['min' => 200, 'max' => 100], ['shape' => 'bent']] as $wrong) {
             $this->ask('POST', $path.'/units/'.$pack['id'].'/curve/preview', ['curve' => $wrong + $curve], 422);
         }

@@ -680,7 +680,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a curve would do to the fader's travel, before it stands there. */
+        /** What a curve would do to the fader's travel, before it stands there. Its limits may be typed: "12%", "full". */
         post: operations["post_rigger_app_http_patch_patch_curve"];
         delete?: never;
         options?: never;
@@ -1004,6 +1004,7 @@ export interface components {
             first?: number;
             together?: number;
             twinOf?: string | null;
+            at?: string | null;
         };
         MoveUnits: {
             /**
@@ -1697,6 +1698,7 @@ export interface components {
         };
         DeskProblemView: {
             path: string;
+            code: string;
             message: string;
         };
         DeskCheckView: {
@@ -1900,6 +1902,7 @@ export interface components {
         AddPreviewView: {
             units: components["schemas"]["AddedUnitView"][];
             sentence: string;
+            notes: string[];
         };
         FitView: {
             fits: boolean;
@@ -1915,6 +1918,8 @@ export interface components {
             values: number[];
             words: string;
             glow?: string | null;
+            min: number;
+            max: number;
         };
         PlanTripView: {
             unitId: string;

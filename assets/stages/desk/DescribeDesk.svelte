@@ -73,9 +73,10 @@
     <div role="status">
       {#if describing.check?.problems.length}
         <ul class="grid gap-1.5 text-[12.5px]">
-          {#each describing.check.problems as one (one.path + one.message)}<li class="text-error">
+          {#each describing.wrong as one (one.path + one.message)}<li class="text-error">
               {one.message}
             </li>{/each}
+          {#each describing.open as one (one.path)}<li class="dim">{one.message}</li>{/each}
         </ul>
       {:else}
         <ul class="grid gap-1.5 text-[12.5px]">

@@ -127,14 +127,26 @@
     />
     {@render wrong('name')}
   </label>
-  <label class="grid content-start gap-1"
-    ><span class="dim text-[12px]">Address</span>
-    <select class="select w-full" bind:value={adding.twinOf}>
-      <option value="">of their own</option>
-      {#each session.rig.units as one (one.id)}<option value={one.id}>Twin of {one.name}, {one.place}</option>{/each}
-    </select>
-    {@render wrong('twinOf')}
-  </label>
+  <div class="flex items-end gap-2">
+    <label class="grid min-w-0 flex-1 content-start gap-1"
+      ><span class="dim text-[12px]">Address</span>
+      <select class="select w-full" bind:value={adding.twinOf}>
+        <option value="">of their own</option>
+        {#each session.rig.units as one (one.id)}<option value={one.id}>Twin of {one.name}, {one.place}</option>{/each}
+      </select>
+      {@render wrong('twinOf')}
+    </label>
+    {#if !adding.twin}<label class="grid w-[84px] content-start gap-1"
+        ><span class="dim text-[12px]">from</span><input
+          class="input mono w-full px-2"
+          placeholder="free"
+          aria-label="Address of the first"
+          autocomplete="off"
+          bind:value={adding.at}
+          aria-invalid={!!problem?.at('at')}
+        /></label
+      >{/if}
+  </div>
   {#if !adding.twin}
     <div class="flex items-end gap-2">
       <label class="grid min-w-0 flex-1 content-start gap-1"
@@ -163,7 +175,8 @@
   {/if}
   <div class="col-span-2 grid gap-2">
     {#if adding.preview}<p class="text-[12.5px]" role="status">{adding.preview.sentence}</p>{/if}
-    {@render wrong('step')}{@render wrong('first')}
+    {#each adding.preview?.notes ?? [] as note (note)}<p class="text-warning text-[12.5px]">{note}</p>{/each}
+    {@render wrong('at')}{@render wrong('step')}{@render wrong('first')}
     {#if problem && !problem.violations.length}<p class="text-error text-[12.5px]" role="alert">
         {problem.message}
       </p>{/if}

@@ -60,17 +60,15 @@
       </select>
       <label class="flex items-center gap-2"
         ><span class="dim">from</span><input
-          class="input mono h-7 w-12 px-1.5"
+          class="input mono h-7 w-14 px-1.5"
           aria-label="Lowest value"
-          inputmode="numeric"
           bind:value={edit.min}
         /></label
       >
       <label class="flex items-center gap-2"
         ><span class="dim">to</span><input
-          class="input mono h-7 w-12 px-1.5"
+          class="input mono h-7 w-14 px-1.5"
           aria-label="Highest value"
-          inputmode="numeric"
           bind:value={edit.max}
         /></label
       >
@@ -86,7 +84,8 @@
       />{/if}
     {#if edit.problem}<p class="text-error" role="alert">{edit.problem}</p>
     {:else if edit.travel}<p class="dim" role="status">
-        {edit.travel.words}{#if edit.travel.glow}<span class="text-warning"> {edit.travel.glow}</span>{/if}
+        {#if edit.understood}<span class="text-base-content">{edit.understood}</span>{' '}{/if}{edit.travel
+          .words}{#if edit.travel.glow}<span class="text-warning"> {edit.travel.glow}</span>{/if}
       </p>{/if}
     <div class="flex gap-2">
       <button class="btn btn-primary h-7" disabled={session.busy || !!edit.problem}>Take this curve</button>

@@ -47,7 +47,7 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
 
     public static function missing(string $field): self
     {
-        return new self('missing', $field, \sprintf('%s is missing.', self::name($field)));
+        return new self('missing', $field, \sprintf('Still to be said: %s.', '' === $field ? 'the document' : MemberWords::of($field)));
     }
 
     public static function wrongType(string $field, string $expected, mixed $given): self
@@ -135,7 +135,9 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
 
     private static function name(string $field): string
     {
-        return '' === $field ? 'The document' : $field;
+        $words = '' === $field ? 'the document' : MemberWords::of($field);
+
+        return mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
     }
 
     /** @param list<string> $known */

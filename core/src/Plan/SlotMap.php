@@ -44,6 +44,18 @@ final class SlotMap
         }
     }
 
+    /** What lies before a place is not looked at: it counts as taken. */
+    public function begin(Place $at): void
+    {
+        foreach ($this->universes as $universe => $slots) {
+            $this->universes[$universe] = match (true) {
+                $universe < $at->universe => str_repeat('1', self::SLOTS),
+                $universe === $at->universe => str_repeat('1', $at->address - 1).substr($slots, $at->address - 1),
+                default => $slots,
+            };
+        }
+    }
+
     public function release(Place $place, int $footprint): void
     {
         $this->universes[$place->universe] = substr_replace(

@@ -64,10 +64,10 @@ final readonly class ShelfController
         try {
             $desk = DeskReader::read(Json::decode($request->getContent()));
         } catch (InputError $error) {
-            return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->getMessage())], []));
+            return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->errorCode, $error->getMessage())], []));
         }
         $problems = array_map(
-            static fn (InputError $error): DeskProblemView => new DeskProblemView($error->field, $error->getMessage()),
+            static fn (InputError $error): DeskProblemView => new DeskProblemView($error->field, $error->errorCode, $error->getMessage()),
             DescriptionCheck::of($desk),
         );
 

@@ -20,8 +20,8 @@ use Rigger\App\Rig\View\TravelView;
 use Rigger\Core\Change\ChangeReader;
 use Rigger\Core\Change\Unit\AddUnits;
 use Rigger\Core\Change\Unit\Swap;
+use Rigger\Core\Change\Unit\TypedCurve;
 use Rigger\Core\Change\Unit\UsableMode;
-use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Judge\Patch\Numbering;
@@ -47,10 +47,9 @@ final readonly class PatchController
     {
         $change = ChangeReader::read(Json::decode($request->getContent()), '');
 
-        return Reply::with($change instanceof AddUnits ? AddPreviewView::of(...$change->units(
-            $this->rigs->get($rig),
-            $this->world,
-        )) : throw Problem::at(
+        return Reply::with($change instanceof AddUnits
+            ? AddPreviewView::of($change, $this->rigs->get($rig), $this->world)
+            : throw Problem::at(
             'do',
             'not_a_choice',
             'This previews adding units alone.',
@@ -74,14 +73,16 @@ final readonly class PatchController
         return Reply::with(PressesView::of($this->rigs->get($rig)->unit($id), $input->shown));
     }
 
-    /** What a curve would do to the fader's travel, before it stands there. */
+    /** What a curve would do to the fader's travel, before it stands there. Its limits may be typed: "12%", "full". */
     #[Route('/units/{id}/curve/preview', methods: 'POST'), Answers(TravelView::class)]
     #[OA\RequestBody(content: new OA\JsonContent(required: ['curve'], properties: [new OA\Property('curve', type: 'object')]))]
     public function curve(Uuid $rig, string $id, Request $request): JsonResponse
     {
         $in = Members::of(Json::decode($request->getContent()), ['curve']);
 
-        return Reply::with(TravelView::of($this->rigs->get($rig)->unit($id), ChannelCurve::read($in->raw('curve'), 'curve')));
+        $unit = $this->rigs->get($rig)->unit($id);
+
+        return Reply::with(TravelView::of($unit, TypedCurve::read($in->raw('curve'), 'curve', $unit)));
     }
 
     /** A whole rig numbered: what the plan would do, and why each unit that moves has to. */

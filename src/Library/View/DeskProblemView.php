@@ -7,8 +7,11 @@ namespace Rigger\App\Library\View;
 /** Something wrong with a description of a desk. */
 final readonly class DeskProblemView
 {
-    /** @param string $path member of the document */
-    public function __construct(public string $path, public string $message)
+    /**
+     * @param string $path member of the document
+     * @param string $code missing where it is only not answered yet
+     */
+    public function __construct(public string $path, public string $code, public string $message)
     {
     }
 }

@@ -18,8 +18,10 @@ final readonly class TravelView
      * @param list<int>   $values 256 of them
      * @param string      $words  dead travel, with its numbers
      * @param string|null $glow   what is left on in a blackout
+     * @param int         $min    the lower limit, as it was understood
+     * @param int         $max    the upper one
      */
-    public function __construct(public array $values, public string $words, public ?string $glow)
+    public function __construct(public array $values, public string $words, public ?string $glow, public int $min, public int $max)
     {
     }
 
@@ -32,6 +34,8 @@ final readonly class TravelView
             $travel->values,
             $travel->words(),
             null === $glow ? null : PatchWords::glows($unit, $wish->channel, $glow->value, $glow->level),
+            $wish->curve->min,
+            $wish->curve->max,
         );
     }
 }

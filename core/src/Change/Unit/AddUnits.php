@@ -11,6 +11,7 @@ use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Change\World;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\Place;
+use Rigger\Core\Patch\Span;
 use Rigger\Core\Plan\SlotMap;
 use Rigger\Core\Plan\Spacing;
 use Rigger\Core\Profile\Mode;
@@ -30,6 +31,7 @@ final readonly class AddUnits implements Change
      * @param int         $step     of round and stride
      * @param int         $first    of stride
      * @param int         $together how many share an address: 1 for none, 2 for twins in pairs
+     * @param string|null $at       where the first shall go, as it is typed ("37", "u2 85"), and the others behind it; null for any room
      */
     public function __construct(
         public string $type,
@@ -41,6 +43,7 @@ final readonly class AddUnits implements Change
         #[Within(1, 512, 'An address is 1 to 512.')] public int $first = 1,
         #[Within(1, 500, 'At least one unit listens to an address, and at most 500.')] public int $together = 1,
         public ?string $twinOf = null,
+        public ?string $at = null,
     ) {
     }
 
@@ -133,13 +136,85 @@ final readonly class AddUnits implements Change
             $slots->take(new Place($hold->universe, $hold->span->first), $hold->span->footprint);
         }
         $places = [];
+        $at = $this->at($rig);
+        if (null !== $at) {
+            $slots->begin($at);
+        }
         while (\count($places) < $this->count) {
-            $place = $this->next($rig, $slots, $mode->footprint()) ?? throw $this->noRoom($mode, \count($places));
+            $first = [] === $places && null !== $at ? $slots->fitFrom($at, $mode->footprint()) : null;
+            $place = $first ?? $this->next($rig, $slots, $mode->footprint()) ?? throw $this->noRoom($mode, \count($places));
             $slots->take($place, $mode->footprint());
             array_push($places, ...array_fill(0, min($this->together, $this->count - \count($places)), $place));
         }
 
         return $places;
+    }
+
+    /** @throws InputError as Place::typed, field "at" */
+    private function at(Rig $rig): ?Place
+    {
+        if (null === $this->at || '' === trim($this->at)) {
+            return null;
+        }
+        try {
+            return Place::typed($this->at, $rig->universe());
+        } catch (InputError $error) {
+            throw InputError::because($error->errorCode, 'at', $error->getMessage());
+        }
+    }
+
+    /**
+     * What of the wish could not be had as asked.
+     *
+     * @param non-empty-list<Unit> $units as they would hang
+     *
+     * @return list<string>
+     */
+    public function notes(Rig $rig, array $units): array
+    {
+        $first = $units[0];
+        $at = null === $this->twinOf ? $this->at($rig) : null;
+        $isShort = null === $this->twinOf && $this->together > 1 && 0 !== $this->count % $this->together;
+
+        return array_values(array_filter([
+            null === $at || $at->equals($first->place) ? null : \sprintf(
+                '%s %s: %s goes to %s, the next place that is free.',
+                $at->words(),
+                $this->whyNot($rig, $at, $first),
+                $first->name,
+                $first->place->words(),
+            ),
+            $isShort ? \sprintf(
+                '%d do not divide into %s: %s has %s.',
+                $this->count,
+                [2 => 'pairs', 3 => 'threes', 4 => 'fours'][$this->together] ?? 'groups of '.$this->together,
+                $units[\count($units) - 1]->name,
+                1 === $this->count % $this->together ? 'its address alone' : 'fewer twins',
+            ) : null,
+        ], is_string(...)));
+    }
+
+    /** Why a unit cannot begin at an address. */
+    private function whyNot(Rig $rig, Place $at, Unit $unit): string
+    {
+        $last = $at->address + $unit->footprint() - 1;
+        if ($last > Span::LAST_SLOT) {
+            return \sprintf('starts too late: %d channels would end at %d', $unit->footprint(), $last);
+        }
+        $span = Span::at($at->address, $unit->footprint());
+        foreach ($rig->units as $other) {
+            $shared = $other->place->universe === $at->universe ? $span->shared($other->span()) : null;
+            if (null !== $shared) {
+                return \sprintf('is not free, %s is at %s', $other->name, $other->place->words());
+            }
+        }
+        foreach ($rig->holds as $hold) {
+            if ($hold->universe === $at->universe && null !== $span->shared($hold->span)) {
+                return 'is held for '.$hold->name;
+            }
+        }
+
+        return 'is not free';
     }
 
     private function next(Rig $rig, SlotMap $slots, int $footprint): ?Place

@@ -19,7 +19,8 @@ final class UnitNames
         if (1 === $count && !\in_array($base, $used, true) && ($isNumbered || !self::isStem($stem, $used))) {
             return [$base];
         }
-        $highest = 0;
+        // One that hangs without a number is the first.
+        $highest = \in_array($stem, $used, true) ? 1 : 0;
         foreach ($used as $name) {
             if (1 === preg_match('/^'.preg_quote($stem, '/').'\s+(\d+)$/u', $name, $parts)) {
                 $highest = max($highest, (int) $parts[1]);
