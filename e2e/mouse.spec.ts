@@ -86,7 +86,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   const address = page.getByRole('textbox', { name: 'Address of Mote 3' });
   await address.fill('5');
   await address.press('Enter');
-  await expect(page.getByText('5–6 belong to both', { exact: false })).toBeVisible();
+  await expect(page.getByText('005–006 belong to both', { exact: false })).toBeVisible();
   await page
     .getByRole('button', { name: /^Move Mote \d to \d+, the next place that is free: one ladder trip$/ })
     .click();

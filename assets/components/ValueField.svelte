@@ -87,7 +87,7 @@
     text-align: right;
     font-size: 12.5px;
     font-weight: 560;
-    color: var(--grease-ink);
+    color: inherit;
     background: transparent;
     border: 1px solid transparent;
     border-radius: 4px;

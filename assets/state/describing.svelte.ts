@@ -70,7 +70,7 @@ export class Describing {
   }
 
   startBlank(): void {
-    this.#read({ name: '', layout: 'buttons', universe: 1, first: 1, faders: 6 });
+    this.#read({ name: '', layout: 'buttons', universe: 1, first: 1 });
   }
 
   /** Begins with a description from the shelf. */

@@ -5,8 +5,7 @@ import { evening } from './evening';
 evening(19, 'two whites', 25, async (tonight) => {
   const { page } = tonight;
   await tonight.newRig('Two whites', 'The Boathouse Studio');
-  await tonight.press(tonight.stage('Patch'));
-  await tonight.press(tonight.button('Add units'));
+  await tonight.press(tonight.button('Hang from the shelf'));
   await tonight.choose(page.getByRole('combobox', { name: 'Fixture', exact: true }), 'Ferrow Twin White');
   await tonight.type(page.getByLabel('How many', { exact: true }), '2');
   // Why the next start is two on: two lamps of two channels take four slots.

@@ -13,9 +13,9 @@ export class Evening {
     private readonly most: number,
   ) {}
 
-  async press(what: Locator): Promise<void> {
+  async press(what: Locator, held?: 'Shift'): Promise<void> {
     this.#actions += 1;
-    await what.click();
+    await what.click(held ? { modifiers: [held] } : {});
   }
 
   /** Types into a field, and takes it with Enter where that is how it is taken. */

@@ -57,7 +57,7 @@ final class DeskPlanTest extends ApiTestCase
             [$batten['toPlace'], $batten['costs']],
         );
         self::assertStringContainsString('no place for 1 unit', $advice['sentence']);
-        self::assertContains('Batten and Pack A would share 71–74.', $advice['warnings']);
+        self::assertContains('Batten and Pack A would share 071–074.', $advice['warnings']);
 
         foreach ($wishes as $index => $wish) {
             $wishes[$index]['wants'] = $wish['unitId'] === $units['Batten']['unitId'] ? ['colour', 'no-programs'] : $wish['wants'];

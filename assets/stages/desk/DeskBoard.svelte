@@ -28,7 +28,7 @@
     if (isZones) return [];
     if (desk.crossfades)
       return (['first', 'second'] as const).map((row, index) => {
-        const name = `Row of ${index === 0 ? desk.keys.crossA : desk.keys.crossB}`;
+        const name = `${index === 0 ? desk.keys.crossA : desk.keys.crossB} row`;
         return { strips: hand.strips, row, name, group: name };
       });
     const count = isPreset ? 2 : Math.ceil(hand.strips.length / IN_A_ROW);

@@ -41,7 +41,7 @@
     {/if}
   </section>
   <aside class="pane rule scroll border-l p-4" aria-label="About this desk">
-    {#if rig.desk}
+    {#if rig.desk && rig.units.length}
       <div class="mb-3 grid grid-cols-3 gap-1" role="group" aria-label="What to read">
         {#each SIDES as [key, words] (key)}
           <button

@@ -198,7 +198,7 @@
     visibility: hidden;
   }
   .new {
-    color: var(--grease-ink);
+    color: var(--color-base-content);
     font-weight: 620;
   }
 </style>

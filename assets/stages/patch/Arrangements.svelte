@@ -71,13 +71,14 @@
     {:else}<h2>Universe {universe}</h2>{/if}
     <span class="dim min-w-0 flex-1 truncate text-[12.5px]"
       >{#if shown === 'plan'}metres, from above{:else if drag.active}<b class="mono" aria-live="polite"
-          >{drag.universe}.{threeDigits(drag.address)}</b
+          >{universes.length > 1 ? `u${drag.universe} ` : ''}{threeDigits(drag.address)}</b
         >
         {drag.words}
         <span class="faint">Enter drops it, Esc puts it back</span>{:else if isPlan}As the plan would have it; nothing
         has changed yet.{:else if coming.length}Outlined: what would hang here. Nothing has changed yet.{:else if usage}{usage.used}
-        of 512 used, {usage.free} free{usage.gapFrom ? `, longest gap ${usage.gapFrom}–${usage.gapTo}` : ''}{:else}all
-        512 free{/if}</span
+        of 512 used, {usage.free} free{usage.gapFrom
+          ? `, longest gap ${threeDigits(usage.gapFrom)}–${threeDigits(usage.gapTo ?? usage.gapFrom)}`
+          : ''}{:else}all 512 free{/if}</span
     >
     <div class="join" role="group" aria-label="Arrangement">
       {#each WAYS as [way, words] (way)}

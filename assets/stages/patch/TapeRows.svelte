@@ -154,7 +154,8 @@
             class="held"
             style:left="{(held.from / width) * 100}%"
             style:width="{((held.to - held.from + 1) / width) * 100}%"
-            title="Held for {held.name}: {row.start + held.from}–{row.start + held.to}"><bdi>{held.name}</bdi></span
+            title="Held for {held.name}: {threeDigits(row.start + held.from)}–{threeDigits(row.start + held.to)}"
+            ><bdi>{held.name}</bdi></span
           >
         {/each}
         {#each row.pieces as piece (piece.ids[0])}
@@ -174,7 +175,7 @@
             class:chosen={piece.ids.includes(selection.unit ?? '')}
             style:left="{(piece.from / width) * 100}%"
             style:width="{((piece.to - piece.from + 1) / width) * 100}%"
-            title="{piece.name}: {row.start + piece.from}–{row.start + piece.to}"
+            title="{piece.name}: {threeDigits(row.start + piece.from)}–{threeDigits(row.start + piece.to)}"
             onclick={() => {
               if (!ghosts.has(piece.ids[0] ?? '')) selection.unit = piece.ids[0] ?? null;
             }}><bdi>{piece.comesOn ? '→ ' : ''}{piece.name}{piece.goesOn ? ' →' : ''}</bdi></button

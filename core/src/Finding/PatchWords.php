@@ -83,7 +83,7 @@ final class PatchWords
         [$from, $to] = [$finding->whole('from'), $finding->whole('to')];
 
         return \sprintf(
-            '%s listen to %d–%d in the same mode: %03d is the %s of %s, so one fader moves them together.',
+            '%s listen to %03d–%03d in the same mode: %03d is the %s of %s, so one fader moves them together.',
             2 === \count($finding->units) ? 'Both' : 'All '.\count($finding->units),
             $from,
             $to,

@@ -33,9 +33,9 @@ final class Wording
         };
     }
 
-    /** "85–88", or "85" for one. */
+    /** "085–088", or "085" for one: addresses are written with three digits. */
     public static function slots(int $from, int $to): string
     {
-        return $from === $to ? (string) $from : $from.'–'.$to;
+        return $from === $to ? \sprintf('%03d', $from) : \sprintf('%03d–%03d', $from, $to);
     }
 }

@@ -37,7 +37,7 @@ final class DeskReaderTest extends TestCase
             self::assertTrue($desk->equals(self::read(DeskWriter::write($desk))), $file);
             $names[] = $desk->name;
         }
-        self::assertSame(['Capstan 4', 'Rowlock 12', 'Skiff 24', 'Tenfold 10'], $names);
+        self::assertSame(['Capstan 4', 'Coracle 8', 'Rowlock 12', 'Skiff 24', 'Tenfold 10'], $names);
     }
 
     public function testWhatIsLeftOutIsOneOrNothing(): void

@@ -26,9 +26,9 @@ final class JudgeTest extends TestCase
             'twins',
             'Drum 1 and Drum 2 are twins',
             'note',
-            'Both listen to 1–9 in the same mode: 001 is the Dimmer (1) of both, so one fader moves them together.',
+            'Both listen to 001–009 in the same mode: 001 is the Dimmer (1) of both, so one fader moves them together.',
         ];
-        yield 'a clash' => ['clash', 'Pack A sits on Batten', 'error', '85–88 belong to both.'];
+        yield 'a clash' => ['clash', 'Pack A sits on Batten', 'error', '085–088 belong to both.'];
         yield 'a sender that nobody hears' => [
             'no_receiver',
             'Booth right sends to nobody',

@@ -50,10 +50,10 @@ final readonly class PatchController
         return Reply::with($change instanceof AddUnits
             ? AddPreviewView::of($change, $this->rigs->get($rig), $this->world)
             : throw Problem::at(
-            'do',
-            'not_a_choice',
-            'This previews adding units alone.',
-        ));
+                'do',
+                'not_a_choice',
+                'This previews adding units alone.',
+            ));
     }
 
     /** Another mode or type in its place: does it fit? */
