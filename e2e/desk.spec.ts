@@ -102,7 +102,7 @@ test('plain faders, two presets and zones each play as their kind', async ({ pag
 
   await choose(page, 'Rowlock 12');
   await page.getByLabel('One wide row').setChecked(false);
-  const second = page.getByRole('group', { name: 'Row of Lower' });
+  const second = page.getByRole('group', { name: 'Lower row' });
   await page.getByRole('button', { name: 'All faders to 0' }).click();
   await second.getByRole('slider', { name: /^Fader 1: Dimmer/ }).fill('255');
   await second.getByRole('slider', { name: /^Fader 2: Red/ }).fill('255');

@@ -10,7 +10,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByRole('button', { name: 'Make the rig' }).click();
 
   // Fixtures: a mode from its paper chart.
-  await page.getByRole('button', { name: 'New fixture' }).click();
+  await page.getByRole('link', { name: 'Write or paste a chart' }).click();
   await page.getByLabel('Maker, as on the plate').fill('Skerry');
   await page.getByLabel('Model').fill(model);
   await page.getByRole('button', { name: 'Begin its chart' }).click();

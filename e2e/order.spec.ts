@@ -105,11 +105,11 @@ test('every sheet is shown as it prints', async ({ page, request }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'sheets');
   for (const [name, pages] of [
-    ['The whole rig', '6 pages, 210 × 297 mm'],
+    ['The whole rig', '7 pages, 210 × 297 mm'],
     ['Patch list', '1 page, 297 × 210 mm'],
     ['Squares of 512', '1 page, 297 × 210 mm'],
     ['Labels', '1 page, 210 × 297 mm'],
-    ['Setting cards', '3 pages, 210 × 297 mm'],
+    ['Setting cards', '4 pages, 210 × 297 mm'],
   ] as const) {
     await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
     await expect(page.getByRole('heading', { level: 2, name })).toContainText(pages);

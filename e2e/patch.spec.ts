@@ -4,6 +4,15 @@ import { demoRig, openStage } from './rigs';
 test('the rig is numbered with the fewest trips, looked at before it is taken', async ({ page, request }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'patch');
+  // Twelve buttons are wanted of a desk that has ten: who shares one is meant to, and then it can be put right.
+  await expect(
+    page.getByText(/it needs 2 buttons in a row, and of the 10 of Tenfold 10 too few are left/),
+  ).toBeVisible();
+  for (const sharing of ['Pack B and Panel', 'Tape and Haar']) {
+    await page.getByRole('button', { name: `I know: ${sharing} share` }).click();
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('button', { name: `Look again: ${sharing} share` })).toBeVisible();
+  }
   await page.getByRole('button', { name: 'Number them for me' }).click();
   const panel = page.getByRole('region', { name: 'Number them for me' });
   await expect(panel.getByRole('status')).toHaveText('One ladder trip; 13 stay where they are.');
@@ -12,7 +21,7 @@ test('the rig is numbered with the fewest trips, looked at before it is taken', 
   // Pack A is out of reach tonight: it stays, and the plan is another one.
   await panel.getByRole('button', { name: 'keep it there' }).click();
   await expect(panel.getByText('Locked:')).toBeVisible();
-  await expect(panel.getByText(/it shares 085–088 with Pack A/)).toBeVisible();
+  await expect(panel.getByRole('status')).not.toHaveText('One ladder trip; 13 stay where they are.');
   await panel.getByRole('button', { name: 'Pack A ×' }).click();
   await panel.getByRole('button', { name: 'Take these addresses' }).click();
   await expect(page.getByRole('textbox', { name: 'Address of Pack A' })).toHaveValue('099');
@@ -43,7 +52,8 @@ test('twelve are added in pairs, seen on the tape first; several faults are put 
   await address.press('Enter');
   await page.getByRole('button', { name: 'Add units' }).focus();
   await page.reload();
-  const all = page.getByRole('button', { name: 'Fix all: 2 ladder trips' });
+  // Not all of them get a button, and the clashes alone can go.
+  const all = page.getByRole('button', { name: 'Fix the clashes: 2 ladder trips' });
   await all.click();
   await expect(page.getByText('belong to both', { exact: false })).toHaveCount(0);
   await page.keyboard.press('Control+z');

@@ -73,7 +73,9 @@ describe('words for lamps', () => {
     const of = (...states: string[]) => tallyWords(states.map((state) => ({ state }) as never));
     expect(of('lit', 'lit', 'dark')).toBe('All 3 respond: 2 lit, 1 dark');
     expect(of('silent', 'busy')).toBe('1 of 2 respond: 1 by itself');
-    expect(of('silent')).toBe('0 of 1 respond');
+    expect(of('silent')).toBe('It does not respond');
+    expect(of('dark')).toBe('It responds: 1 dark');
+    expect(of('lit', 'dark', 'out')).toBe('All 2 respond (1 out of action): 1 lit, 1 dark');
   });
 
   it('cut a long name before its number', () => {

@@ -22,14 +22,8 @@ export function tallyWords(lamps: readonly Pick<Lamp, 'state'>[]): string {
     [count('no_lamp'), 'without a lamp'],
   ] as const;
   const said = parts.flatMap(([many, words]) => (many ? [`${many} ${words}`] : [])).join(', ');
-  const responding =
-    counted === 1
-      ? silent
-        ? 'It does not respond'
-        : 'It responds'
-      : silent
-        ? `${counted - silent} of ${counted} respond`
-        : `All ${counted} respond`;
+  const all = silent ? `${counted - silent} of ${counted} respond` : `All ${counted} respond`;
+  const responding = counted !== 1 ? all : silent ? 'It does not respond' : 'It responds';
   const head = out ? `${responding} (${out} out of action)` : responding;
   return said ? `${head}: ${said}` : head;
 }

@@ -1,3 +1,4 @@
+import { threeDigits } from '../lib/address';
 import { calc } from '../api/client';
 import { wordsOf } from '../api/errors';
 import type { Unit } from '../api/types';
@@ -92,7 +93,7 @@ export class TapeDrag {
     const words = mine.map((one) => {
       const other = this.#unit(this.ids.includes(one.a) ? one.b : one.a)?.name ?? '';
       if (one.kind === 'twins') return `twin of ${other}`;
-      return `shares ${one.from === one.to ? one.from : `${one.from}–${one.to}`} with ${other}`;
+      return `shares ${threeDigits(one.from)}${one.from === one.to ? '' : `–${threeDigits(one.to)}`} with ${other}`;
     });
     return words.length ? words.join(', ') : 'free there';
   }

@@ -84,7 +84,7 @@
       />{/if}
     {#if edit.problem}<p class="text-error" role="alert">{edit.problem}</p>
     {:else if edit.travel}<p class="dim" role="status">
-        {#if edit.understood}<span class="text-base-content">{edit.understood}</span>{' '}{/if}{edit.travel
+        {#if edit.understood}<span class="text-base-content mr-1">{edit.understood}</span>{/if}{edit.travel
           .words}{#if edit.travel.glow}<span class="text-warning"> {edit.travel.glow}</span>{/if}
       </p>{/if}
     <div class="flex gap-2">
