@@ -173,7 +173,7 @@ final class JournalTest extends ApiTestCase
                 ];
             },
             static fn (array $rig): array => [
-                'do' => 'look-again', 'known' => array_values(array_filter(array_column($rig['findings'], 'knownId')))[0],
+                'do' => 'look-again', 'known' => array_values(array_filter(array_column($rig['findings'], 'knownId'), is_string(...)))[0],
             ],
             static fn (array $rig): array => ['do' => 'release-slots', 'hold' => $rig['holds'][0]['id']],
             static fn (array $rig): array => ['do' => 'rename-rig', 'name' => 'The Tidekeeper, touring'],

@@ -30,6 +30,7 @@ final class NumberingTest extends ApiTestCase
         );
         self::assertSame(85, self::unit($this->ask('GET', $path), 'Pack A')['address']);
 
+        self::assertNotNull($plan['take']);
         $rig = $this->change($path, 2, $plan['take']['changes']);
         self::assertSame('Put the addresses right: one ladder trip', $rig['undo']);
         self::assertSame(99, self::unit($rig, 'Pack A')['address']);

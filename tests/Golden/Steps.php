@@ -169,7 +169,7 @@ final class Steps
     private static function know(array $rig): array
     {
         foreach ($rig['findings'] as $one) {
-            if ($one['isKnowable']) {
+            if (true === $one['isKnowable']) {
                 return [
                     'do' => 'accept-finding', 'stage' => $one['stage'], 'code' => $one['code'], 'units' => $one['unitIds'],
                     'link' => $one['linkId'], 'look' => $one['lookId'], 'note' => 'as it is meant',

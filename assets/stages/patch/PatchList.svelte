@@ -52,8 +52,8 @@
   <thead>
     <tr>
       {#if hasNumbers}<th class="head !pl-4 max-[480px]:hidden">no.</th>{/if}
-      <th class="head {hasNumbers ? '' : '!pl-4'}">on the tape</th><th class="head">fixture</th><th class="head"
-        >address</th
+      <th class="head {hasNumbers ? 'max-[480px]:!pl-3' : '!pl-4'}">on the tape</th><th class="head">fixture</th><th
+        class="head">address</th
       ><th class="head">takes</th><th class="head"></th>
     </tr>
   </thead>
@@ -70,7 +70,7 @@
         {#if hasNumbers}<td class="mono faint py-0.5 pr-1 pl-4 !text-[11.5px] max-[480px]:hidden"
             >{unit.number ?? ''}</td
           >{/if}
-        <td class="py-0.5 pr-2 {hasNumbers ? '' : 'pl-4'}">
+        <td class="py-0.5 pr-2 {hasNumbers ? 'max-[480px]:pl-3' : 'pl-4'}">
           <button
             class="block max-w-[110px] cursor-pointer"
             onclick={() => (selection.unit = unit.id)}
