@@ -1,11 +1,13 @@
 import { expect } from '@playwright/test';
+import { demoRig } from '../rigs';
 import { evening } from './evening';
 
 /** The demo, never seen before. The page that explains tonight, and the check of each unit, wait for Check. */
 evening(16, 'standing in', 25, async (tonight) => {
   const { page } = tonight;
+  const demo = await demoRig(page.request);
   await page.goto('/rigs');
-  await tonight.press(page.getByRole('link', { name: 'Open The Tidekeeper', exact: true }));
+  await tonight.press(page.locator(`a[aria-label='Open The Tidekeeper'][href*='${demo}']`));
   await tonight.press(tonight.stage('Patch'));
 
   // One starts inside another: both functions are named, with the way out.

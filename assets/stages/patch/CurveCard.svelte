@@ -54,25 +54,25 @@
         <option value="type">every {unit.model}, {unit.modeName}</option>
       </select>
     </div>
-    <div class="flex items-center gap-2">
-      <select class="select h-7 min-w-0 flex-1" aria-label="Shape" bind:value={edit.shape}>
+    <div class="flex items-center gap-1.5">
+      <select class="select h-7 min-w-[86px] flex-1 pl-2" aria-label="Shape" bind:value={edit.shape}>
         {#each SHAPES as [shape, words] (shape)}<option value={shape}>{words}</option>{/each}
       </select>
-      <label class="flex items-center gap-2"
+      <label class="flex items-center gap-1.5"
         ><span class="dim">from</span><input
-          class="input mono h-7 w-14 px-1.5"
+          class="input mono h-7 w-[46px] px-1"
           aria-label="Lowest value"
           bind:value={edit.min}
         /></label
       >
-      <label class="flex items-center gap-2"
+      <label class="flex items-center gap-1.5"
         ><span class="dim">to</span><input
-          class="input mono h-7 w-14 px-1.5"
+          class="input mono h-7 w-[46px] px-1"
           aria-label="Highest value"
           bind:value={edit.max}
         /></label
       >
-      <select class="select h-7 w-28" aria-label="How the limits hold" bind:value={edit.bound}>
+      <select class="select h-7 w-[84px] pl-2" aria-label="How the limits hold" bind:value={edit.bound}>
         <option value="scale">scaled</option>
         <option value="clamp">clamped</option>
       </select>
@@ -85,7 +85,7 @@
     {#if edit.problem}<p class="text-error" role="alert">{edit.problem}</p>
     {:else if edit.travel}<p class="dim" role="status">
         {#if edit.understood}<span class="text-base-content mr-1">{edit.understood}</span>{/if}{edit.travel
-          .words}{#if edit.travel.glow}<span class="text-warning"> {edit.travel.glow}</span>{/if}
+          .words}{#if edit.travel.glow}<span class="text-warning ml-1">{edit.travel.glow}</span>{/if}
       </p>{/if}
     <div class="flex gap-2">
       <button class="btn btn-primary h-7" disabled={session.busy || !!edit.problem}>Take this curve</button>
