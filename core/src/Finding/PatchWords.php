@@ -100,7 +100,7 @@ final class PatchWords
 
         return \sprintf(
             '%s %s held for %s: what is sent there moves %s too, from its %s on.',
-            Wording::slots($from, $to),
+            Span::words($from, $to),
             $from === $to ? 'is' : 'are',
             $rig->hold($finding->word('key'))->name,
             self::names($finding, $rig)[0],
@@ -116,7 +116,7 @@ final class PatchWords
 
         return \sprintf(
             '%s belong%s to both. %s',
-            Wording::slots($from, $to),
+            Span::words($from, $to),
             $from === $to ? 's' : '',
             Sharing::sentence($from, $a->name, self::channel($a, $from), $b->name, self::channel($b, $from)),
         );

@@ -32,10 +32,4 @@ final class Wording
             default => LookWords::message($finding, $rig),
         };
     }
-
-    /** "085–088", or "085" for one: addresses are written with three digits. */
-    public static function slots(int $from, int $to): string
-    {
-        return $from === $to ? \sprintf('%03d', $from) : \sprintf('%03d–%03d', $from, $to);
-    }
 }

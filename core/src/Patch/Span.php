@@ -59,6 +59,12 @@ final readonly class Span
         return $this->last() <= self::LAST_SLOT;
     }
 
+    /** "085–088", or "085" for one: slots are written with three digits. */
+    public static function words(int $from, int $to): string
+    {
+        return $from === $to ? \sprintf('%03d', $from) : \sprintf('%03d–%03d', $from, $to);
+    }
+
     /** @return array{int, int}|null first and last slot that both hold */
     public function shared(self $other): ?array
     {

@@ -40,7 +40,7 @@ final class SlotRange
                     'from',
                     \sprintf(
                         '%s %s held for %s already.',
-                        self::slots($shared[0], $shared[1]),
+                        Span::words($shared[0], $shared[1]),
                         $shared[0] === $shared[1] ? 'is' : 'are',
                         $other->name,
                     ),
@@ -55,11 +55,6 @@ final class SlotRange
     public static function words(Rig $rig, HeldSlots $held): string
     {
         return ($rig->isInOneUniverse() && 1 === $held->universe ? '' : 'u'.$held->universe.' ')
-            .self::slots($held->span->first, $held->span->last());
-    }
-
-    private static function slots(int $from, int $to): string
-    {
-        return $from === $to ? \sprintf('%03d', $from) : \sprintf('%03d–%03d', $from, $to);
+            .Span::words($held->span->first, $held->span->last());
     }
 }

@@ -24,7 +24,7 @@ final readonly class LookAgain implements Change
 
         return new Applied(
             $rig->withoutKnown($known->id),
-            [] === $names ? 'Wants to hear of it again' : 'Wants to hear of it again: '.Names::few($names),
+            [] === $names ? 'Looks again at what was known' : 'Looks again at '.Names::few($names),
         );
     }
 }

@@ -54,7 +54,7 @@ final readonly class Room
                     '%d channels at %03d would share %s with %s.',
                     $mode->footprint(),
                     $span->first,
-                    self::slots($shared[0], $shared[1]),
+                    Span::words($shared[0], $shared[1]),
                     $other->name,
                 );
             }
@@ -66,7 +66,7 @@ final readonly class Room
                     '%d channels at %03d would take %s, held for %s.',
                     $mode->footprint(),
                     $span->first,
-                    self::slots($shared[0], $shared[1]),
+                    Span::words($shared[0], $shared[1]),
                     $hold->name,
                 );
             }
@@ -95,10 +95,5 @@ final readonly class Room
         }
 
         return $slots->firstFit($mode->footprint(), Spacing::packed());
-    }
-
-    private static function slots(int $from, int $to): string
-    {
-        return $from === $to ? \sprintf('%03d', $from) : \sprintf('%03d–%03d', $from, $to);
     }
 }

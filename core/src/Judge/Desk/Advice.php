@@ -14,7 +14,6 @@ use Rigger\Core\Desk\DeskPlan;
 use Rigger\Core\Desk\DeskWish;
 use Rigger\Core\Desk\PlanMode;
 use Rigger\Core\Desk\Want;
-use Rigger\Core\Finding\Wording;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\AddressCheck;
 use Rigger\Core\Patch\Placed;
@@ -220,7 +219,7 @@ final readonly class Advice
                     '%s and %s would share %s.',
                     $rig->unit($relation->a->id)->name,
                     $rig->unit($relation->b->id)->name,
-                    Wording::slots($relation->from, $relation->to),
+                    Span::words($relation->from, $relation->to),
                 );
             }
         }

@@ -9,9 +9,9 @@ use Rigger\Core\Change\Refused;
 use Rigger\Core\Change\Unit\PlannedUnit;
 use Rigger\Core\Change\Unit\TakePlan;
 use Rigger\Core\Desk\Desk;
-use Rigger\Core\Finding\Wording;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Patch\RelationKind;
+use Rigger\Core\Patch\Span;
 use Rigger\Core\Plan\AddressPlan;
 use Rigger\Core\Plan\PlanTask;
 use Rigger\Core\Plan\Spacing;
@@ -153,7 +153,7 @@ final readonly class Numbering
         foreach ($rig->relationsOf($unit->id) as $relation) {
             $other = $relation->a->id === $unit->id ? $relation->b : $relation->a;
             if (null !== $other && RelationKind::Twins !== $relation->kind) {
-                return \sprintf('it shares %s with %s', Wording::slots($relation->from, $relation->to), $rig->unit($other->id)->name);
+                return \sprintf('it shares %s with %s', Span::words($relation->from, $relation->to), $rig->unit($other->id)->name);
             }
         }
 
@@ -211,7 +211,7 @@ final readonly class Numbering
         $needs = (int) ceil($unit->footprint() / ($desk->stride ?? 1));
 
         return \sprintf(
-            'it needs %s, and of the %d of %s too few are left. Let units share one and say that you know, or space the plan otherwise.',
+            'it needs %s, and of the %d of %s too few are left. Let some share one and say I know, or choose another spacing.',
             1 === $needs
                 ? 'a '.mb_strtolower($desk->manual->keys->of('button'))
                 : \sprintf('%d %ss in a row', $needs, mb_strtolower($desk->manual->keys->of('button'))),
