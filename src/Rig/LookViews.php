@@ -59,10 +59,7 @@ final class LookViews
         if ($desk->layout->hasButtons()) {
             return $steps;
         }
-        $names = [];
-        foreach ($rig->map()->strips ?? [] as $strip) {
-            $names[$strip->fader->page.'/'.$strip->fader->number] = $rig->together($rig->unit($strip->units[0]['id']))->names();
-        }
+        $names = $rig->namesOnFaders();
 
         return array_map(static fn (array $step): array => [
             'label' => trim(($names[$step['page'].'/'.$step['fader']] ?? '').' '.$step['label']),

@@ -62,6 +62,7 @@ final class DuplicateTest extends ApiTestCase
 
     public function testOneThatIsNotThereCannotBeDuplicated(): void
     {
-        self::assertSame('not_found', $this->ask('POST', '/api/rigs/00000000-0000-7000-8000-000000000000/duplicate', null, 404)['code'] ?? 'not_found');
+        $problem = $this->ask('POST', '/api/rigs/00000000-0000-7000-8000-000000000000/duplicate', null, 404);
+        self::assertSame('not_found', $problem['type']);
     }
 }

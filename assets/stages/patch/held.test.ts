@@ -87,7 +87,7 @@ describe('slots held for others', () => {
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Hold them' }).disabled).toBe(true);
   });
 
-  it('stand on the tape, and are released', async () => {
+  it('stand on the tape', () => {
     selection.arrangement = 'rows';
     show(PatchStage, {}, rigWith({ holds }));
     expect(screen.getByTitle('Held for House lights: 201–208')).toBeTruthy();

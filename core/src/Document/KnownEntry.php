@@ -13,8 +13,6 @@ use Rigger\Core\Rig\Limits;
 /** Something that somebody knows, in a rig document; whom it is about stands there as indices, counted from 0. */
 final readonly class KnownEntry
 {
-    private const STAGES = ['patch', 'lines', 'desk', 'looks'];
-
     /** @param list<int> $units ascending */
     public function __construct(
         public string $stage,
@@ -69,9 +67,9 @@ final readonly class KnownEntry
     {
         $in = Members::of($item, ['stage', 'code', 'fixtures', 'link', 'look', 'note'], $path);
         $has = static fn (string $member): bool => $in->has($member) && !$in->isNull($member);
-        $stage = $in->choice('stage', self::STAGES);
+        $stage = $in->choice('stage', KnownFinding::STAGES);
         $code = $in->text('code');
-        if (1 !== preg_match('/^[a-z_]{1,40}$/D', $code)) {
+        if (!KnownFinding::isCode($code)) {
             throw InputError::because('not_a_choice', $in->path('code'), InputError::quote($code).' is no code of a finding.');
         }
         $units = $has('fixtures')

@@ -61,9 +61,4 @@ final readonly class FormatVersion
         }
         $in->allow($known);
     }
-
-    public function has(int $version): bool
-    {
-        return $this->number >= $version;
-    }
 }

@@ -100,7 +100,7 @@ final class NewPlaces
         }
         foreach ($this->rig->holds as $hold) {
             foreach ($this->rig->groups() as $group) {
-                if ($group->units[0]->place->universe === $hold->universe && null !== $hold->span->shared($group->units[0]->span())) {
+                if (null !== $hold->shared($group->units[0]->place->universe, $group->units[0]->span())) {
                     $this->oneOf([$group], 1);
                 }
             }

@@ -13,4 +13,10 @@ final readonly class HeldSlots
     public function __construct(public string $id, public string $name, public int $universe, public Span $span)
     {
     }
+
+    /** @return array{int, int}|null first and last slot that a span of a universe shares with it */
+    public function shared(int $universe, Span $span): ?array
+    {
+        return $this->universe === $universe ? $this->span->shared($span) : null;
+    }
 }

@@ -7,6 +7,8 @@ namespace Rigger\Core\Rig;
 /** Something that would be told of a rig and that somebody knows: it is as it is meant. */
 final readonly class KnownFinding
 {
+    public const STAGES = ['patch', 'lines', 'desk', 'looks'];
+
     /** @var list<string> sorted */
     public array $units;
 
@@ -33,6 +35,12 @@ final readonly class KnownFinding
     public function subject(): string
     {
         return self::subjectOf($this->stage, $this->code, $this->units, $this->linkId, $this->lookId);
+    }
+
+    /** Whether a word has the form of a finding's code. */
+    public static function isCode(string $word): bool
+    {
+        return 1 === preg_match('/^[a-z_]{1,40}$/D', $word);
     }
 
     /** @param list<string> $units in any order */

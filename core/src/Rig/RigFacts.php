@@ -33,6 +33,9 @@ trait RigFacts
     /** @var array<string, int>|null by unit */
     private ?array $positions = null;
 
+    /** @var array<string, string>|null by page and number of the fader */
+    private ?array $namesOnFaders = null;
+
     public function addresses(): AddressCheck
     {
         return $this->addresses ??= AddressCheck::of(array_map(
@@ -91,7 +94,7 @@ trait RigFacts
     {
         return array_values(array_filter(
             $this->holds,
-            static fn (HeldSlots $hold): bool => $hold->universe === $unit->place->universe && null !== $hold->span->shared($unit->span()),
+            static fn (HeldSlots $hold): bool => null !== $hold->shared($unit->place->universe, $unit->span()),
         ));
     }
 
@@ -180,8 +183,23 @@ trait RigFacts
         return $units;
     }
 
+    /** @return array<string, string> whose each fader of the desk is, twins together; by page and number, "1/3" */
+    public function namesOnFaders(): array
+    {
+        if (null === $this->namesOnFaders) {
+            $this->namesOnFaders = [];
+            foreach ($this->map()->strips ?? [] as $strip) {
+                $group = $this->together($this->unit($strip->units[0]['id']));
+                $this->namesOnFaders[$strip->fader->page.'/'.$strip->fader->number] = $group->names();
+            }
+        }
+
+        return $this->namesOnFaders;
+    }
+
     private function forgetFacts(): void
     {
+        $this->namesOnFaders = null;
         $this->addresses = $this->map = $this->deskUnits = $this->groups = $this->relations = $this->positions = null;
         $this->occupancies = [];
     }

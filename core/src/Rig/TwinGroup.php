@@ -43,7 +43,7 @@ final readonly class TwinGroup
     public function isLocked(): bool
     {
         foreach ($this->units as $unit) {
-            if ($unit->isLocked || $unit->isOut) {
+            if ($unit->stays()) {
                 return true;
             }
         }

@@ -233,6 +233,12 @@ final class Unit
         return $unit;
     }
 
+    /** Whether no plan may give it another address: it is locked, or cannot be reached to set tonight. */
+    public function stays(): bool
+    {
+        return $this->isLocked || $this->isOut;
+    }
+
     public function outOfAction(bool $isOut): self
     {
         $unit = clone $this;

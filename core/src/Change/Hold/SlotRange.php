@@ -33,7 +33,7 @@ final class SlotRange
         }
         $held = new HeldSlots($newId, Limits::name($name, 'name'), $universe, Span::at($from, $to - $from + 1));
         foreach ($rig->holds as $other) {
-            $shared = $other->id === $id || $other->universe !== $universe ? null : $other->span->shared($held->span);
+            $shared = $other->id === $id ? null : $other->shared($universe, $held->span);
             if (null !== $shared) {
                 throw InputError::because(
                     'out_of_range',

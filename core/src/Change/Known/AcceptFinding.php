@@ -24,7 +24,7 @@ final readonly class AcceptFinding implements Change
      * @param string       $note  why, in the operator's words; empty for none
      */
     public function __construct(
-        #[OneOf(['patch', 'lines', 'desk', 'looks'], 'It is told in Patch, Lines, Desk or Looks.')] public string $stage,
+        #[OneOf(KnownFinding::STAGES, 'It is told in Patch, Lines, Desk or Looks.')] public string $stage,
         public string $code,
         #[Ids(mayBeEmpty: true)] public array $units,
         public ?string $link = null,
@@ -35,7 +35,7 @@ final readonly class AcceptFinding implements Change
 
     public function applyTo(Rig $rig, World $world): Applied
     {
-        if (1 !== preg_match('/^[a-z_]{1,40}$/D', $this->code)) {
+        if (!KnownFinding::isCode($this->code)) {
             throw InputError::because('not_a_choice', 'code', 'That is no code of a finding.');
         }
         $names = array_map(static fn (Unit $unit): string => $unit->name, array_map($rig->unit(...), $this->units));
@@ -45,17 +45,32 @@ final readonly class AcceptFinding implements Change
         if (null !== $this->look) {
             $names[] = $rig->look($this->look)->name;
         }
+        if ([] === $names) {
+            throw InputError::because('missing', 'units', 'Say what it is about.');
+        }
         $note = Limits::note($this->note, 'note');
-        $known = new KnownFinding($world->newId(), $this->stage, $this->code, $this->units, $this->link, $this->look, $note);
-        foreach ($rig->known as $other) {
-            if ($other->subject() === $known->subject()) {
-                $known = new KnownFinding($other->id, $this->stage, $this->code, $this->units, $this->link, $this->look, $note);
-            }
+        $known = new KnownFinding($this->id($rig, $world), $this->stage, $this->code, $this->units, $this->link, $this->look, $note);
+        // As many as a document of the rig is read back with.
+        if (\count($rig->known) >= Limits::KNOWN && !isset($rig->known[$known->id])) {
+            throw InputError::because('out_of_range', 'code', \sprintf('A rig keeps at most %d things that are known.', Limits::KNOWN));
         }
 
         return new Applied(
             $rig->withKnown($known),
-            \sprintf('Known and meant so: %s%s', [] === $names ? $this->code : Names::few($names), null === $note ? '' : ' ("'.$note.'")'),
+            \sprintf('Known, and meant so: %s%s', Names::few($names), null === $note ? '' : ' ("'.$note.'")'),
         );
+    }
+
+    /** Of what is known already, said once more with another note; else a new one. */
+    private function id(Rig $rig, World $world): string
+    {
+        $subject = KnownFinding::subjectOf($this->stage, $this->code, $this->units, $this->link, $this->look);
+        foreach ($rig->known as $other) {
+            if ($other->subject() === $subject) {
+                return $other->id;
+            }
+        }
+
+        return $world->newId();
     }
 }

@@ -128,13 +128,7 @@ final readonly class AddUnits implements Change
     /** @return list<Place> one a unit */
     private function places(Rig $rig, Mode $mode): array
     {
-        $slots = new SlotMap(min(self::UNIVERSES, Limits::UNIVERSES - $rig->universe() + 1), $rig->universe());
-        foreach ($rig->units as $unit) {
-            $slots->take($unit->place, $unit->footprint());
-        }
-        foreach ($rig->holds as $hold) {
-            $slots->take(new Place($hold->universe, $hold->span->first), $hold->span->footprint);
-        }
+        $slots = TakenSlots::of($rig, self::UNIVERSES, $rig->universe());
         $places = [];
         $at = $this->at($rig);
         if (null !== $at) {
@@ -209,7 +203,7 @@ final readonly class AddUnits implements Change
             }
         }
         foreach ($rig->holds as $hold) {
-            if ($hold->universe === $at->universe && null !== $span->shared($hold->span)) {
+            if (null !== $hold->shared($at->universe, $span)) {
                 return 'is held for '.$hold->name;
             }
         }

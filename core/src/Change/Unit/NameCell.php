@@ -29,6 +29,7 @@ final readonly class NameCell implements Change
         if (!\in_array($this->cell, $unit->mode()->cells(), true)) {
             throw InputError::because('unknown_cell', 'cell', \sprintf('%s has no cell %d.', $unit->name, $this->cell));
         }
+        $label = $unit->mode()->cellLabel($this->cell);
         $names = $unit->cellNames;
         unset($names[$this->cell]);
         if ('' !== trim($this->name)) {
@@ -38,8 +39,8 @@ final readonly class NameCell implements Change
         return new Applied(
             $rig->withUnits($unit->withCellNames($names)),
             isset($names[$this->cell])
-                ? \sprintf('Called %s %d %s', $unit->name, $this->cell, $names[$this->cell])
-                : \sprintf('Called %s %d as its chart does', $unit->name, $this->cell),
+                ? \sprintf('Called %s of %s "%s"', $label, $unit->name, $names[$this->cell])
+                : \sprintf('Called %s of %s as its chart does', $label, $unit->name),
         );
     }
 }

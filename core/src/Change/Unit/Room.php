@@ -6,10 +6,8 @@ namespace Rigger\Core\Change\Unit;
 
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
-use Rigger\Core\Plan\SlotMap;
 use Rigger\Core\Plan\Spacing;
 use Rigger\Core\Profile\Mode;
-use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
 
@@ -60,7 +58,7 @@ final readonly class Room
             }
         }
         foreach ($rig->holds as $hold) {
-            $shared = $hold->universe === $unit->place->universe ? $span->shared($hold->span) : null;
+            $shared = $hold->shared($unit->place->universe, $span);
             if (null !== $shared && null === $unit->span()->shared($hold->span)) {
                 return \sprintf(
                     '%d channels at %03d would take %s, held for %s.',
@@ -78,15 +76,7 @@ final readonly class Room
     private static function free(Rig $rig, Unit $unit, Mode $mode): ?Place
     {
         $first = $unit->place->universe;
-        $slots = new SlotMap(min(self::UNIVERSES, Limits::UNIVERSES - $first + 1), $first);
-        foreach ($rig->units as $other) {
-            if ($other->id !== $unit->id) {
-                $slots->take($other->place, $other->footprint());
-            }
-        }
-        foreach ($rig->holds as $hold) {
-            $slots->take(new Place($hold->universe, $hold->span->first), $hold->span->footprint);
-        }
+        $slots = TakenSlots::of($rig, self::UNIVERSES, $first, $unit->id);
         $desk = $rig->desk();
         foreach (null !== $desk && $desk->universe === $first ? $desk->starts() : [] as $start) {
             if ($slots->isFree($place = new Place($first, $start), $mode->footprint())) {

@@ -104,7 +104,7 @@ final readonly class Advice
             if (isset($asked[$wish->unit])) {
                 throw InputError::because('duplicate', 'wishes['.$index.'].unit', \sprintf('%s is named twice.', $unit->name));
             }
-            if ($unit->isLocked || $unit->isOut) {
+            if ($unit->stays()) {
                 throw InputError::because(
                     'locked',
                     'wishes['.$index.'].unit',

@@ -255,7 +255,7 @@ final class DeskProposals
             if ($group->has($other) || null === $unit->span()->shared($other->span())) {
                 continue;
             }
-            if ($other->isLocked || $other->isOut) {
+            if ($other->stays()) {
                 return null;
             }
             $moving[$other->twinKey()] ??= $other;

@@ -44,7 +44,7 @@ final class AddressJudge
         foreach ($rig->holds as $hold) {
             foreach ($rig->groups() as $group) {
                 $unit = $group->units[0];
-                $shared = $group->isOut() || $unit->place->universe !== $hold->universe ? null : $hold->span->shared($unit->span());
+                $shared = $group->isOut() ? null : $hold->shared($unit->place->universe, $unit->span());
                 if (null !== $shared) {
                     $findings[] = new Finding('patch', 'held', Severity::Error, $group->ids(), [
                         'from' => $shared[0],

@@ -26,7 +26,7 @@ final class NumberedUnits
         foreach ($rig->units as $unit) {
             $together = $rig->together($unit);
             $head = $together->units[0];
-            $stays = $unit->isLocked || $unit->isOut || isset($staying[$unit->id]);
+            $stays = $unit->stays() || isset($staying[$unit->id]);
             $isFree = null !== $desk && $wish->isFewest && !$together->isLocked() && !isset($staying[$unit->id]);
             $units[] = new PlanUnit(
                 $unit->id,

@@ -106,7 +106,7 @@ final readonly class Numbering
         foreach (\array_slice(array_values($rig->units), 0, (int) $parts[1]) as $other) {
             $isTwin = $other->twinKey() === $unit->twinKey();
             $isNear = $other->place->universe === $unit->place->universe && null !== $other->span()->shared($unit->span());
-            if (($other->isLocked || $other->isOut) && !$isTwin && $isNear) {
+            if ($other->stays() && !$isTwin && $isNear) {
                 return Refused::because('locked', \sprintf(
                     $other->isLocked && $unit->isLocked
                         ? '%s and %s are both locked and share slots. Unlock one of them.'
