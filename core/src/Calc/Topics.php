@@ -13,6 +13,8 @@ final class Topics
         'address.check' => AddressCheckTopic::class,
         'address.plan' => AddressPlanTopic::class,
         'address.span' => AddressSpanTopic::class,
+        'battery.runtime' => BatteryRuntimeTopic::class,
+        'beam.cover' => BeamCoverTopic::class,
         'chart.learn' => ChartLearnTopic::class,
         'chart.read' => ChartReadTopic::class,
         'curve' => CurveTopic::class,
@@ -21,8 +23,13 @@ final class Topics
         'desk.program' => DeskProgramTopic::class,
         'dip' => DipTopic::class,
         'light.evaluate' => LightEvaluateTopic::class,
+        'line.check' => LineCheckTopic::class,
+        'line.plan' => LinePlanTopic::class,
+        'power.load' => PowerLoadTopic::class,
         'profile.check' => ProfileCheckTopic::class,
+        'radio.margin' => RadioMarginTopic::class,
         'value.convert' => ValueConvertTopic::class,
+        'wire.drop' => WireDropTopic::class,
     ];
 
     /** @return list<string> */

@@ -102,6 +102,12 @@ final readonly class Members
         return null === $this->raw($member) ? null : $this->number($member, $min, $max);
     }
 
+    /** A number above a bound that it may not reach. */
+    public function above(string $member, float $bound, float $max = \INF): float
+    {
+        return Scalars::above($this->raw($member), $this->path($member), $bound, $max);
+    }
+
     public function flag(string $member): bool
     {
         $value = $this->raw($member);

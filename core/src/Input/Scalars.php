@@ -49,6 +49,18 @@ final class Scalars
         return $number;
     }
 
+    /** A number above a bound that it may not reach. */
+    public static function above(mixed $value, string $path, float $bound, float $max = \INF): float
+    {
+        $number = self::number($value, $path, -\INF, $max);
+
+        return $number > $bound ? $number : throw InputError::outOfRange(
+            $path,
+            $number,
+            'above '.json_encode($bound).(\INF === $max ? '' : ' and at most '.json_encode($max)),
+        );
+    }
+
     private static function bounds(int|float $min, int|float $max): string
     {
         $low = \PHP_INT_MIN === $min || -\INF === $min ? null : (string) json_encode($min);
