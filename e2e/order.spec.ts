@@ -110,6 +110,9 @@ test('every sheet is shown as it prints', async ({ page, request }) => {
     ['Squares of 512', '1 page, 297 × 210 mm'],
     ['Labels', '1 page, 210 × 297 mm'],
     ['Setting cards', '4 pages, 210 × 297 mm'],
+    ['Cable list', '1 page, 210 × 297 mm'],
+    ['Data runs', '1 page, 210 × 297 mm'],
+    ['Pin tables', '1 page, 210 × 297 mm'],
   ] as const) {
     await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
     await expect(page.getByRole('heading', { level: 2, name })).toContainText(pages);

@@ -44,3 +44,6 @@ export type Advice = Schemas['AdviceView'];
 export type Backup = Schemas['BackupView'];
 export type Thrown = Schemas['ThrownView'];
 export type TypedValueBody = Schemas['TypedValueInput'];
+export type Run = Schemas['RunView'];
+export type RunItem = Schemas['RunItemView'];
+export type CablePlan = Schemas['CablePlanView'];

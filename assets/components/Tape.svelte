@@ -2,7 +2,11 @@
   /** A name that the operator gave, on tape; the roll is the colour of its tape. */
   import { cutInTheMiddle } from '../lib/lamps';
 
-  let { name, roll = 'cream', class: extra = '' }: { name: string; roll?: string; class?: string } = $props();
+  let {
+    name,
+    roll = 'cream',
+    class: extra = '',
+  }: { name: string; roll?: string | undefined; class?: string } = $props();
   const [head, tail] = $derived(cutInTheMiddle(name));
 </script>
 

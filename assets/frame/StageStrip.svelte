@@ -3,8 +3,9 @@
   import ChevronUp from '@lucide/svelte/icons/chevron-up';
   import LampBeam from '../components/LampBeam.svelte';
   import Tape from '../components/Tape.svelte';
-  import { lampWords, tallyWords } from '../lib/lamps';
+  import { lampWords, tallyWords, withoutData } from '../lib/lamps';
   import { plural } from '../lib/words';
+  import { cabling } from '../state/cabling.svelte';
   import { useBench } from '../state/bench.svelte';
   import { useFaders } from '../state/faders.svelte';
   import { useRig } from '../state/rig.svelte';
@@ -17,9 +18,14 @@
   let chosen = $state<string | null>(null);
 
   const recalled = $derived(faders.isInstead ? undefined : session.rig.looks.find((one) => one.id === faders.recalled));
-  const silent = $derived(faders.lamps.filter((one) => one.state === 'silent'));
-  const dark = $derived(faders.lamps.filter((one) => one.why && one.state !== 'silent' && one.state !== 'out'));
-  const asked = $derived(faders.lamps.find((one) => one.unitId === chosen));
+  /** With a plug pulled in thought, those behind it are shown without data. */
+  const pulled = $derived(cabling.pulled);
+  const lamps = $derived(
+    pulled ? faders.lamps.map((one) => (pulled.dark.has(one.unitId) ? withoutData(one) : one)) : faders.lamps,
+  );
+  const silent = $derived(lamps.filter((one) => one.state === 'silent'));
+  const dark = $derived(lamps.filter((one) => one.why && one.state !== 'silent' && one.state !== 'out'));
+  const asked = $derived(lamps.find((one) => one.unitId === chosen));
   const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
   /** What stands over every lamp comes before what each of them lacks. */
   const over = $derived.by(() => {
@@ -51,9 +57,11 @@
         ? 'Bench'
         : faders.isInstead
           ? 'Stage, being tried'
-          : recalled
-            ? 'Stage, in '
-            : 'Stage, from the faders'}{#if recalled && !bench.shown}<bdi>{recalled.name}</bdi>{/if}</b
+          : pulled
+            ? 'Stage, a plug pulled'
+            : recalled
+              ? 'Stage, in '
+              : 'Stage, from the faders'}{#if recalled && !bench.shown && !pulled}<bdi>{recalled.name}</bdi>{/if}</b
     >
     {#if !folded}<span>{bench.shown ? bench.words : 'Nothing is sent: these lamps are simulated'}</span>{/if}
     <button class="fold" onclick={() => (folded = !folded)} aria-expanded={!folded}>
@@ -83,10 +91,11 @@
           {/if}
         {/if}
       {:else}
-        {#each faders.lamps as lamp (lamp.unitId)}
+        {#each lamps as lamp (lamp.unitId)}
           <button
             class="lamp-name"
             class:silent={lamp.state === 'silent' || lamp.state === 'out'}
+            class:flickers={pulled?.flickers.has(lamp.unitId)}
             aria-pressed={chosen === lamp.unitId}
             onclick={() => (chosen = chosen === lamp.unitId ? null : lamp.unitId)}
             aria-label="{lamp.name}: {lampWords(lamp)}"
@@ -104,6 +113,8 @@
         <b>{bench.title}</b>{bench.why}
       {:else if over}
         <b>Dark, because</b>{over}
+      {:else if pulled && !asked}
+        <b>A plug is pulled</b>{pulled.words}
       {:else if faders.lamps.length > 0}
         {#if asked?.state === 'no_lamp'}
           <b>{asked.name} responds</b>It has no lamp: what it does is not light.
@@ -112,7 +123,7 @@
             ? plural(asked.cells.length, 'cell')
             : `Brightness ${Math.round((asked.cells[0]?.brightness ?? 0) * 100)} %`}
         {:else}
-          <b>{asked ? HEADS[asked.state] : tallyWords(faders.lamps)}</b>
+          <b>{asked ? HEADS[asked.state] : tallyWords(lamps)}</b>
           {#if spoken}<span>{spoken.why?.includes(spoken.name) ? '' : `${spoken.name}: `}{spoken.why}</span>{:else}Every
             lamp is lit.{/if}
         {/if}
@@ -199,6 +210,14 @@
   .silent :global(.tape) {
     opacity: 0.72;
     text-decoration: line-through;
+  }
+  /* Nothing flashes on a screen: what may flicker is marked. */
+  .flickers :global(.beam) {
+    opacity: 0.55;
+  }
+  .flickers {
+    outline: 1px dashed var(--color-warning);
+    outline-offset: -1px;
   }
   .lamp-name[aria-pressed='true'] {
     background: oklch(0.27 0.02 70);

@@ -8,6 +8,17 @@ export function lampWords(lamp: Pick<Lamp, 'state' | 'why'>): string {
   return lamp.why ?? 'dark';
 }
 
+/** A lamp that no data reaches: what it would do is its maker's choice, and darkness the safe guess. */
+export function withoutData(lamp: Lamp): Lamp {
+  return {
+    ...lamp,
+    state: 'silent',
+    selfRunning: null,
+    why: `no data reaches ${lamp.name}. It goes dark or holds what it had, as its maker chose.`,
+    cells: lamp.cells.map((one) => ({ ...one, brightness: 0 })),
+  };
+}
+
 /** "13 of 14 respond: 9 lit, 3 dark, 1 without a lamp". */
 export function tallyWords(lamps: readonly Pick<Lamp, 'state'>[]): string {
   const count = (...states: Lamp['state'][]) => lamps.filter((one) => states.includes(one.state)).length;

@@ -12,6 +12,7 @@ const rig = {
   looks: [],
   links: [{ id: 'l' }],
   supports: [],
+  runs: [],
   findings: [
     { key: 'fixtures/x', stage: 'fixtures' },
     { key: 'patch/x', stage: 'patch' },
@@ -35,6 +36,8 @@ const change = (what: object) =>
     findings: none,
     links: null,
     supports: null,
+    van: null,
+    runs: none,
     ...what,
   }) as unknown as RigChange;
 

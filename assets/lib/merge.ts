@@ -10,6 +10,8 @@ export function merged(rig: Rig, change: RigChange): Rig {
   const links = change.links ?? rig.links;
   const supports = change.supports ?? rig.supports;
   const holds = change.holds ?? rig.holds;
+  const van = change.van ?? rig.van;
+  const runs = laid(rig.runs, change.runs, (one) => one.id);
   const units = laid(rig.units, change.units, (one) => one.id);
   const looks = laid(rig.looks, change.looks, (one) => one.id);
   // Charts belong to the library: what is said of them comes anew with every answer.
@@ -29,6 +31,8 @@ export function merged(rig: Rig, change: RigChange): Rig {
     links,
     supports,
     holds,
+    van,
+    runs,
     units,
     looks,
     findings,

@@ -19,8 +19,14 @@ const { RigSession } = await import('./rig.svelte');
 
 let client: QueryClient;
 const none = { gone: [], at: [], put: [] };
-const changed = { base: 7, version: 8, strips: none, units: none, looks: none, findings: none };
-const current = { version: 7, looks: [], findings: [], units: [{ id: 'tape', linkId: 'left' }] } as unknown as Rig;
+const changed = { base: 7, version: 8, strips: none, units: none, runs: none, looks: none, findings: none };
+const current = {
+  version: 7,
+  looks: [],
+  runs: [],
+  findings: [],
+  units: [{ id: 'tape', linkId: 'left' }],
+} as unknown as Rig;
 const session = () => new RigSession('r', client, () => current);
 
 beforeEach(() => {

@@ -57,6 +57,8 @@ const usual = (rig: Rig): Answers => ({
       links: null,
       supports: null,
       holds: null,
+      van: null,
+      runs: nothing,
       units: nothing,
       looks: nothing,
       findings: { ...nothing, at: rig.findings.map((_, nth) => nth), put: rig.findings },

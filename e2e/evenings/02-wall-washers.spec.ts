@@ -1,7 +1,6 @@
 import { expect } from '@playwright/test';
 import { evening } from './evening';
 
-/** All but the pins of the bare ends, which wait for cables. */
 evening(2, 'wall washers on a wall panel', 30, async (tonight) => {
   const { page } = tonight;
   await tonight.newRig('Wall washers', 'Mill Lane Hall');
@@ -61,4 +60,12 @@ evening(2, 'wall washers on a wall panel', 30, async (tonight) => {
   await tonight.sees('From 011 press Down 2 times.');
   await tonight.type(page.getByLabel('What Line 3 shows now'), '013.');
   await tonight.sees('It stands right.');
+
+  // Bare ends at the panel: by signal, never by the colour of a wire.
+  await tonight.press(tonight.stage('Lines'));
+  await tonight.press(tonight.button('Lists'));
+  await tonight.press(tonight.button('Which pin carries what'));
+  const bare = page.getByRole('region', { name: 'Bare ends' });
+  await expect(bare.getByRole('row')).toHaveText([/^screen\s*common/, /^one wire\s*data −/, /^its twin\s*data \+/]);
+  await tonight.sees('By signal. The colour of a wire says nothing: trace it with a meter.');
 });

@@ -6,6 +6,8 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Document\VanEntry;
+use Rigger\Core\Rig\Line\Van;
 use Symfony\Component\Uid\Uuid;
 
 /** What hangs in a venue for one show, and how it is addressed, linked and played. */
@@ -27,6 +29,10 @@ class Rig implements Journalled
     /** Counts changes, undoing and redoing included: a write names the version it was based on. */
     #[ORM\Column]
     private int $version = 1;
+
+    /** @var array<string, mixed> lengths, slack and spare of cable, and where runs begin; empty for the usual */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $van = [];
 
     private function __construct(Venue $venue, string $name)
     {
@@ -58,6 +64,11 @@ class Rig implements Journalled
     public function playOn(?DeskDescription $desk): void
     {
         $this->desk = $desk;
+    }
+
+    public function load(Van $van): void
+    {
+        $this->van = $van->isUsual() ? [] : VanEntry::write($van);
     }
 
     public function version(): int

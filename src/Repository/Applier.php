@@ -18,12 +18,11 @@ use Rigger\App\Entity\Support;
 use Rigger\App\Entity\TypeCurves;
 use Rigger\Core\Rig\Rig as CoreRig;
 use Rigger\Core\Rig\Unit;
-use Symfony\Component\Uid\Uuid;
 
 /** Puts the difference between two rigs of the core on entities: only what a change touches becomes one, and the journal sees just that. */
 final readonly class Applier
 {
-    public function __construct(private EntityManagerInterface $manager)
+    public function __construct(private EntityManagerInterface $manager, private Entities $entities, private RunApplier $runs)
     {
     }
 
@@ -33,7 +32,7 @@ final readonly class Applier
             $rig->rename($after->name);
         }
         if ($before->desk?->id !== $after->desk?->id) {
-            $rig->playOn(null === $after->desk ? null : $this->one(DeskDescription::class, $after->desk->id));
+            $rig->playOn(null === $after->desk ? null : $this->entities->one(DeskDescription::class, $after->desk->id));
         }
         $this->links($before, $after, $rig);
         $this->units($before, $after, $rig);
@@ -42,21 +41,25 @@ final readonly class Applier
         $this->typeCurves($before, $after, $rig);
         $this->holds($before, $after, $rig);
         $this->known($before, $after, $rig);
+        $this->runs->apply($before, $after, $rig);
+        if ($before->van !== $after->van) {
+            $rig->load($after->van);
+        }
     }
 
     private function links(CoreRig $before, CoreRig $after, Rig $rig): void
     {
-        $place = $this->lastPlace('radio_link', $rig, \count($after->links) > 0 && [] !== array_diff_key($after->links, $before->links));
+        $place = $this->entities->lastPlace('radio_link', $rig, [] !== array_diff_key($after->links, $before->links));
         foreach ($after->links as $id => $link) {
             $was = $before->links[$id] ?? null;
             if (null === $was) {
                 $this->manager->persist(RadioLink::of($rig, $link, ++$place));
             } elseif ($was !== $link) {
-                $this->one(RadioLink::class, $id)->become($link);
+                $this->entities->one(RadioLink::class, $id)->become($link);
             }
         }
         foreach (array_diff_key($before->links, $after->links) as $id => $link) {
-            $this->manager->remove($this->one(RadioLink::class, $id));
+            $this->manager->remove($this->entities->one(RadioLink::class, $id));
         }
     }
 
@@ -64,12 +67,15 @@ final readonly class Applier
     {
         $changed = array_filter($after->units, static fn (Unit $unit): bool => ($before->units[$unit->id] ?? null) !== $unit);
         $gone = array_diff_key($before->units, $after->units);
-        $there = $this->all(PatchedUnit::class, [...array_keys(array_intersect_key($changed, $before->units)), ...array_keys($gone)]);
-        $place = $this->lastPlace('patched_fixture', $rig, [] !== array_diff_key($changed, $before->units));
+        $others = array_keys(array_intersect_key($changed, $before->units));
+        $there = $this->entities->all(PatchedUnit::class, [...$others, ...array_keys($gone)]);
+        $place = $this->entities->lastPlace('patched_fixture', $rig, [] !== array_diff_key($changed, $before->units));
         foreach ($changed as $id => $unit) {
             $was = $before->units[$id] ?? null;
-            $revision = $was?->revision() === $unit->revision() ? null : $this->one(FixtureRevision::class, $unit->revision()->id);
-            $link = null === $unit->linkId ? null : $this->one(RadioLink::class, $unit->linkId);
+            $revision = $was?->revision() === $unit->revision()
+                ? null
+                : $this->entities->one(FixtureRevision::class, $unit->revision()->id);
+            $link = null === $unit->linkId ? null : $this->entities->one(RadioLink::class, $unit->linkId);
             if (null === $was) {
                 $this->manager->persist(PatchedUnit::of(
                     $rig,
@@ -94,13 +100,13 @@ final readonly class Applier
             if ($was === $look) {
                 continue;
             }
-            $entity = null === $was ? Look::record($rig, $look) : $this->one(Look::class, $id);
+            $entity = null === $was ? Look::record($rig, $look) : $this->entities->one(Look::class, $id);
             if (null !== $was) {
                 $entity->become($look);
             }
             foreach ($look->values as $unitId => $values) {
                 if (($was->values[$unitId] ?? null) !== $values) {
-                    $entity->set($this->one(PatchedUnit::class, $unitId), $values);
+                    $entity->set($this->entities->one(PatchedUnit::class, $unitId), $values);
                 }
             }
             foreach (array_diff_key($was->values ?? [], $look->values) as $unitId => $values) {
@@ -109,39 +115,39 @@ final readonly class Applier
             $this->manager->persist($entity);
         }
         foreach (array_diff_key($before->looks, $after->looks) as $id => $look) {
-            $this->manager->remove($this->one(Look::class, $id));
+            $this->manager->remove($this->entities->one(Look::class, $id));
         }
     }
 
     private function supports(CoreRig $before, CoreRig $after, Rig $rig): void
     {
-        $place = $this->lastPlace('support', $rig, [] !== array_diff_key($after->supports, $before->supports));
+        $place = $this->entities->lastPlace('support', $rig, [] !== array_diff_key($after->supports, $before->supports));
         foreach ($after->supports as $id => $support) {
             $was = $before->supports[$id] ?? null;
             if (null === $was) {
                 $this->manager->persist(Support::of($rig, $support, ++$place));
             } elseif ($was !== $support) {
-                $this->one(Support::class, $id)->put($support->held);
+                $this->entities->one(Support::class, $id)->put($support->held);
             }
         }
         foreach (array_diff_key($before->supports, $after->supports) as $id => $support) {
-            $this->manager->remove($this->one(Support::class, $id));
+            $this->manager->remove($this->entities->one(Support::class, $id));
         }
     }
 
     private function holds(CoreRig $before, CoreRig $after, Rig $rig): void
     {
-        $place = $this->lastPlace('held_slots', $rig, [] !== array_diff_key($after->holds, $before->holds));
+        $place = $this->entities->lastPlace('held_slots', $rig, [] !== array_diff_key($after->holds, $before->holds));
         foreach ($after->holds as $id => $hold) {
             $was = $before->holds[$id] ?? null;
             if (null === $was) {
                 $this->manager->persist(HeldSlots::of($rig, $hold, ++$place));
             } elseif ($was !== $hold) {
-                $this->one(HeldSlots::class, $id)->become($hold);
+                $this->entities->one(HeldSlots::class, $id)->become($hold);
             }
         }
         foreach (array_diff_key($before->holds, $after->holds) as $id => $hold) {
-            $this->manager->remove($this->one(HeldSlots::class, $id));
+            $this->manager->remove($this->entities->one(HeldSlots::class, $id));
         }
     }
 
@@ -152,11 +158,11 @@ final readonly class Applier
             if (null === $was) {
                 $this->manager->persist(KnownFinding::of($rig, $known));
             } elseif ($was !== $known) {
-                $this->one(KnownFinding::class, $id)->become($known);
+                $this->entities->one(KnownFinding::class, $id)->become($known);
             }
         }
         foreach (array_diff_key($before->known, $after->known) as $id => $known) {
-            $this->manager->remove($this->one(KnownFinding::class, $id));
+            $this->manager->remove($this->entities->one(KnownFinding::class, $id));
         }
     }
 
@@ -167,7 +173,7 @@ final readonly class Applier
             if ($was === $is) {
                 continue;
             }
-            $type = $this->one(FixtureType::class, $any->typeId);
+            $type = $this->entities->one(FixtureType::class, $any->typeId);
             $there = null === $was
                 ? null
                 : $this->manager->getRepository(TypeCurves::class)->findOneBy(['rig' => $rig, 'type' => $type, 'mode' => $any->mode]);
@@ -179,50 +185,5 @@ final readonly class Applier
                 $there->change($is->curves);
             }
         }
-    }
-
-    /** Where the last of its kind stands in the rig's order; not asked for when nothing is new. */
-    private function lastPlace(string $table, Rig $rig, bool $isAsked): int
-    {
-        $last = $isAsked
-            ? $this->manager->getConnection()->fetchOne('SELECT MAX(place) FROM '.$table.' WHERE rig_id = ?', [(string) $rig->id()])
-            : 0;
-
-        return \is_int($last) ? $last : 0;
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param class-string<T> $class
-     *
-     * @return T
-     */
-    private function one(string $class, string $id): object
-    {
-        return $this->manager->find($class, Uuid::fromString($id)) ?? throw new \LogicException(\sprintf(
-            '%s %s was there when the rig was read, under its lock.',
-            $class,
-            $id,
-        ));
-    }
-
-    /**
-     * Many at once, in one question.
-     *
-     * @template T of object
-     *
-     * @param class-string<T> $class
-     * @param list<string>    $ids
-     *
-     * @return array<string, T> by id
-     */
-    private function all(string $class, array $ids): array
-    {
-        if (\count($ids) > 1) {
-            $this->manager->createQuery('SELECT e FROM '.$class.' e WHERE e.id IN (:ids)')->setParameter('ids', $ids)->getResult();
-        }
-
-        return array_combine($ids, array_map(fn (string $id): object => $this->one($class, $id), $ids));
     }
 }

@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Rigger\App\Problem\Problem;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\RadioKit;
 use Rigger\Core\Patch\Place;
@@ -18,6 +19,7 @@ use Rigger\Core\Position\SupportKind;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
 use Rigger\Core\Rig\KnownFinding;
+use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Reversal;
@@ -31,7 +33,7 @@ use Symfony\Component\Uid\Uuid;
 /** Rigs of the core from plain rows: a handful of queries, however much hangs, and no entity. */
 final readonly class CoreRigs
 {
-    public function __construct(private Connection $database, private CoreRevisions $revisions)
+    public function __construct(private Connection $database, private CoreRevisions $revisions, private CoreRuns $runs)
     {
     }
 
@@ -39,7 +41,7 @@ final readonly class CoreRigs
     public function get(Uuid $id): Rig
     {
         $row = $this->row(
-            'SELECT r.name, v.name AS venue, r.version, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN '
+            'SELECT r.name, v.name AS venue, r.version, r.van, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN '
                 .'venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
             (string) $id,
         )
@@ -100,6 +102,8 @@ final readonly class CoreRigs
                     (string) $id,
                 ),
             ),
+            $this->runs->of((string) $id),
+            '[]' === $row->text('van') ? new Van() : VanEntry::read(Json::decode($row->text('van')), 'van'),
         );
     }
 

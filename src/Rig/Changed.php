@@ -54,6 +54,8 @@ final readonly class Changed
             $this->looks(),
             $this->before->supports === $after->supports ? null : RigViews::supports($after),
             $this->before->holds === $after->holds ? null : RigViews::holds($after),
+            RunViews::changed($this->before, $after),
+            $this->before->van === $after->van ? null : RunViews::van($after),
             $this->findings(),
             RigViews::universes($after),
             $undo,

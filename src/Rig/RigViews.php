@@ -51,6 +51,8 @@ final readonly class RigViews
             array_map(static fn (Look $look): LookView => LookViews::of($rig, $look), array_values($rig->looks)),
             self::supports($rig),
             self::holds($rig),
+            RunViews::of($rig),
+            RunViews::van($rig),
             array_map(static fn (Judged $judged): FindingView => FindingView::of($judged, $rig), Judge::judged($rig, $latest)),
             self::universes($rig),
             $undo,

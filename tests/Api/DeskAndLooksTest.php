@@ -109,7 +109,7 @@ final class DeskAndLooksTest extends ApiTestCase
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         $idle = array_values(array_filter($rig['findings'], static fn (array $finding): bool => 'no_receiver' === $finding['code']))[0];
         $rig = $this->change($id, $rig['version'], $idle['repair']['changes']);
-        self::assertSame([], self::codes($rig, 'lines'));
+        self::assertNotContains('warning no_receiver', self::codes($rig, 'lines'));
     }
 
     public function testAnotherDeskIsMappedAtOnce(): void

@@ -15,6 +15,7 @@ final class Steps
         'proved', 'add', 'twin', 'remove', 'add-link', 'connect', 'receiver', 'remove-link', 'record', 'again', 'rename-look', 'store',
         'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
         'desk', 'undo', 'undo', 'redo', 'rename-rig', 'hold', 'change-hold', 'release', 'out', 'know', 'know', 'look-again', 'cell',
+        'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van',
     ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
@@ -60,6 +61,8 @@ final class Steps
         $look = $rig['looks'][0]['id'] ?? self::NOBODY;
         $link = $rig['links'][0]['id'] ?? self::NOBODY;
         $hold = $rig['holds'][0]['id'] ?? self::NOBODY;
+        $run = $rig['runs'][$made % max(1, \count($rig['runs']))] ?? ['id' => self::NOBODY, 'items' => []];
+        $item = $run['items'][$made % max(1, \count($run['items']))]['id'] ?? self::NOBODY;
 
         return match ($kind) {
             'move' => [
@@ -91,6 +94,13 @@ final class Steps
             'add-link' => ['do' => 'add-link', 'kit' => 'Reed Link', 'label' => 'Sender '.$made],
             'connect' => ['do' => 'connect-unit', 'unit' => $this->unit($rig), 'link' => $link, 'receiver' => null],
             'receiver' => ['do' => 'connect-unit', 'unit' => $this->unit($rig), 'link' => $link, 'receiver' => 'Elder'],
+            'add-run' => ['do' => 'add-run', 'units' => $this->two($rig)],
+            'put-on-run' => ['do' => 'put-on-run', 'run' => $run['id'], 'units' => $this->two($rig)],
+            'cable' => ['do' => 'change-items', 'items' => [$item], 'metres' => (string) ($made % 30), 'cable' => 'microphone'],
+            'split' => ['do' => 'split-run', 'item' => $item],
+            'take-off' => ['do' => 'take-off-run', 'items' => [$item]],
+            'remove-run' => ['do' => 'remove-run', 'run' => $run['id']],
+            'van' => ['do' => 'load-van', 'lengths' => '4 8 '.(10 + $made), 'x' => 0, 'y' => -6],
             'remove-link' => ['do' => 'remove-link', 'link' => $link],
             'record' => [
                 'do' => 'record-look',

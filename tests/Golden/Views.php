@@ -82,7 +82,7 @@ final class Views
         foreach (['version', 'name', 'types', 'universes', 'undo', 'redo'] as $whole) {
             $rig[$whole] = $changed[$whole];
         }
-        foreach (['walk', 'links', 'supports', 'holds'] as $ifOther) {
+        foreach (['walk', 'links', 'supports', 'holds', 'van'] as $ifOther) {
             $rig[$ifOther] = $changed[$ifOther] ?? $rig[$ifOther];
         }
         if (null !== $changed['desk']) {
@@ -93,6 +93,7 @@ final class Views
         }
         $rig['units'] = self::laid($rig['units'], $changed['units'], 'id');
         $rig['looks'] = self::laid($rig['looks'], $changed['looks'], 'id');
+        $rig['runs'] = self::laid($rig['runs'], $changed['runs'], 'id');
         $changed['findings']['put'] = self::withUnits($changed['findings']['put'], $rig['units']);
         // All of the charts' findings come anew.
         $rig['findings'] = self::laid(

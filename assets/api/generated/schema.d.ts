@@ -603,6 +603,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/cable-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cable laid through the units of the stage plan. */
+        post: operations["post_rigger_app_http_lines_cable_plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/pulled/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who goes dark, and who flickers, when the plug at an item of a run is pulled. */
+        get: operations["get_rigger_app_http_lines_cable_pulled"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/load-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to load for the data runs. */
+        get: operations["get_rigger_app_http_lines_cable_loadlist"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pin-tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which contact of which plug carries what. */
+        get: operations["get_rigger_app_http_lines_cable_pins"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/large-set": {
         parameters: {
             query?: never;
@@ -812,6 +880,39 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_rigger_app_http_rig_rig_version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/line-sheets/{kind}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_sheets_linesheet_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/line-sheets/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same pages for the screen. */
+        get: operations["get_rigger_app_http_sheets_linesheet_preview"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1298,6 +1399,132 @@ export interface components {
             link: string | null;
             receiver?: string | null;
         };
+        AddRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-run";
+            units?: string[];
+            name?: string | null;
+            splitter?: string | null;
+            output?: number | null;
+            universe?: number | null;
+        };
+        ChangeRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-run";
+            run: string;
+            name?: string | null;
+            isTerminated?: boolean | null;
+            /** @enum {string|null} */
+            at?: "desk" | "splitter" | "nowhere" | null;
+            splitter?: string | null;
+            output?: number | null;
+            universe?: number | null;
+            /** @enum {string|null} */
+            ends?: "3-pin" | "5-pin" | "rj45" | "bare" | null;
+        };
+        RemoveRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-run";
+            run: string;
+        };
+        PutOnRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-on-run";
+            run: string;
+            units: string[];
+            before?: string | null;
+        };
+        AddSplitter: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-splitter";
+            run: string;
+            outputs: number;
+            name?: string | null;
+        };
+        SplitRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "split-run";
+            item: string;
+            /** @enum {string} */
+            at?: "splitter" | "desk";
+        };
+        ChangeItems: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-items";
+            items: string[];
+            metres?: string | null;
+            /** @enum {string|null} */
+            cable?: "data" | "microphone" | "network" | null;
+            /** @enum {string|null} */
+            plugs?: "3-pin" | "5-pin" | "rj45" | "bare" | null;
+            /** @enum {string|null} */
+            ends?: "3-pin" | "5-pin" | "rj45" | "bare" | null;
+            load?: number | null;
+        };
+        ChangeSplitter: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-splitter";
+            item: string;
+            name?: string | null;
+            outputs?: number | null;
+            x?: number | null;
+            y?: number | null;
+            height?: number | null;
+        };
+        OrderRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "order-run";
+            run: string;
+            items: string[];
+        };
+        TakeOffRun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-off-run";
+            items: string[];
+        };
+        LoadVan: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "load-van";
+            lengths?: string | null;
+            slack?: number | null;
+            spare?: number | null;
+            x?: number | null;
+            y?: number | null;
+            height?: number | null;
+        };
         ChooseDesk: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1502,7 +1729,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -1538,6 +1765,31 @@ export interface components {
         TypedValueInput: {
             text: string;
             ranges: components["schemas"]["TypedRangeInput"][];
+        };
+        LayCable: {
+            /** @default [] */
+            units?: string[];
+            /** @default null */
+            splitter?: string | null;
+            /** @default 1 */
+            runs?: number;
+            /** @default 32 */
+            perRun?: number;
+            /**
+             * Format: float
+             * @default null
+             */
+            x?: number | null;
+            /**
+             * Format: float
+             * @default null
+             */
+            y?: number | null;
+            /**
+             * Format: float
+             * @default null
+             */
+            height?: number | null;
         };
         LayOutSet: {
             count: number;
@@ -1885,6 +2137,53 @@ export interface components {
         LeftOutView: {
             words: string[];
         };
+        LaidRunView: {
+            units: string[];
+            cables: number[];
+            /** Format: float */
+            metres: number;
+        };
+        CableOfferView: {
+            runs: components["schemas"]["LaidRunView"][];
+            /** Format: float */
+            metres: number;
+            mostAtOnce: number;
+            words: string;
+            unplaced: string[];
+            take: components["schemas"]["RepairView"];
+        };
+        CablePlanView: {
+            offers: components["schemas"]["CableOfferView"][];
+            offThePlan: string[];
+        };
+        PulledView: {
+            dark: string[];
+            flickers: string[];
+            words: string;
+        };
+        LoadLineView: {
+            what: string;
+            count: number;
+            spare: number;
+        };
+        LoadListView: {
+            lines: components["schemas"]["LoadLineView"][];
+            unknown: number;
+            joins: number;
+        };
+        PinView: {
+            contact: string;
+            signal: string;
+        };
+        PinTableView: {
+            ends: string;
+            name: string;
+            pins: components["schemas"]["PinView"][];
+            note: string;
+        };
+        PinTablesView: {
+            tables: components["schemas"]["PinTableView"][];
+        };
         LargeSetView: {
             words: string;
             universes: number;
@@ -2188,6 +2487,56 @@ export interface components {
             from: number;
             to: number;
         };
+        RunItemView: {
+            id: string;
+            unitId?: string | null;
+            splitter?: string | null;
+            outputs?: number | null;
+            spot?: components["schemas"]["SpotView"] | null;
+            /** Format: float */
+            metres?: number | null;
+            isSaid: boolean;
+            /** Format: float */
+            needed?: number | null;
+            pieces: number[];
+            cable: string;
+            plugs: string;
+            ends: string;
+            /** Format: float */
+            load: number;
+            adapters: string[];
+        };
+        RunView: {
+            id: string;
+            name: string;
+            at: string;
+            splitterId?: string | null;
+            output?: number | null;
+            from: string;
+            universe?: number | null;
+            ends: string;
+            isTerminated: boolean;
+            end: string;
+            /** Format: float */
+            load: number;
+            /** Format: float */
+            metres: number;
+            unknown: number;
+            items: components["schemas"]["RunItemView"][];
+        };
+        RunsChangeView: {
+            gone: string[];
+            at: number[];
+            put: components["schemas"]["RunView"][];
+        };
+        VanView: {
+            lengths: number[];
+            /** Format: float */
+            slack: number;
+            /** Format: float */
+            spare: number;
+            desk?: components["schemas"]["SpotView"] | null;
+        };
         FindingView: {
             key: string;
             stage: string;
@@ -2215,6 +2564,8 @@ export interface components {
             knownNote?: string | null;
             /** @default false */
             inPatch?: boolean;
+            /** @default null */
+            runId?: string | null;
         };
         FindingsChangeView: {
             gone: string[];
@@ -2241,6 +2592,8 @@ export interface components {
             looks: components["schemas"]["LooksChangeView"];
             supports?: components["schemas"]["SupportView"][] | null;
             holds?: components["schemas"]["HoldView"][] | null;
+            runs: components["schemas"]["RunsChangeView"];
+            van?: components["schemas"]["VanView"] | null;
             findings: components["schemas"]["FindingsChangeView"];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -2278,6 +2631,8 @@ export interface components {
             looks: components["schemas"]["LookView"][];
             supports: components["schemas"]["SupportView"][];
             holds: components["schemas"]["HoldView"][];
+            runs: components["schemas"]["RunView"][];
+            van: components["schemas"]["VanView"];
             findings: components["schemas"]["FindingView"][];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -3252,6 +3607,97 @@ export interface operations {
             };
         };
     };
+    post_rigger_app_http_lines_cable_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayCable"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CablePlanView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_cable_pulled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PulledView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_cable_loadlist: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadListView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_cable_pins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinTablesView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_patch_largeset__invoke: {
         parameters: {
             query?: never;
@@ -3636,6 +4082,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AtVersion"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_sheets_linesheet_pdf: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                rig: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+        };
+    };
+    get_rigger_app_http_sheets_linesheet_preview: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                rig: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetPagesView"];
                 };
             };
         };

@@ -49,6 +49,6 @@ describe('the lines', () => {
 
   it('say that every receiver hears its sender when it is so', () => {
     show(LinesStage, {}, rigWith({ findings: [] }));
-    expect(screen.getByText('Every receiver hears its sender.')).toBeTruthy();
+    expect(screen.getByText('Every run ends as it should, and every receiver hears its sender.')).toBeTruthy();
   });
 });

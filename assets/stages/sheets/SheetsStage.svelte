@@ -14,7 +14,8 @@
   useBench().leave();
   const rig = $derived(session.rig);
 
-  type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards' | 'tape';
+  type Lines = 'load' | 'runs' | 'pins';
+  type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards' | 'tape' | Lines;
   const KINDS: [Kind, string, string][] = [
     ['rig', 'The whole rig', 'Patch list, fader map, programming steps'],
     ['list', 'Patch list', 'One row a unit, by address, position or name'],
@@ -22,7 +23,11 @@
     ['labels', 'Labels', 'For the units, at true size'],
     ['cards', 'Setting cards', 'Switches drawn or the menu’s words, boxes to tick'],
     ['tape', 'Tape for the desk', 'Under its faders, over its keys, at true size'],
+    ['load', 'Cable list', 'Cables, adapters and terminators to load'],
+    ['runs', 'Data runs', 'Each cable in its order, with boxes to tick'],
+    ['pins', 'Pin tables', 'Which contact carries what, by signal'],
   ];
+  const isOfLines = (one: Kind): one is Lines => one === 'load' || one === 'runs' || one === 'pins';
   const asked = new URLSearchParams(location.search).get('sheet');
   let kind = $state<Kind>(KINDS.find(([one]) => one === asked)?.[0] ?? 'rig');
   let paper = $state<'a4' | 'letter'>('a4');
@@ -42,18 +47,26 @@
         ? answered(api.GET('/api/rigs/{id}/sheets', { params: { path: { id: session.id } } }))
         : kind === 'tape'
           ? answered(api.GET('/api/rigs/{rig}/tape', { params: { path: { rig: session.id }, query: { paper } } }))
-          : answered(
-              api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
-                params: { path: { rig: session.id, kind }, query },
-              }),
-            ),
+          : isOfLines(kind)
+            ? answered(
+                api.GET('/api/rigs/{rig}/line-sheets/{kind}', {
+                  params: { path: { rig: session.id, kind }, query: { paper } },
+                }),
+              )
+            : answered(
+                api.GET('/api/rigs/{rig}/patch-sheets/{kind}', {
+                  params: { path: { rig: session.id, kind }, query },
+                }),
+              ),
   }));
   const file = $derived(
     kind === 'rig'
       ? `/api/rigs/${session.id}/sheets.pdf`
       : kind === 'tape'
         ? `/api/rigs/${session.id}/tape.pdf?paper=${paper}`
-        : `/api/rigs/${session.id}/patch-sheets/${kind}.pdf?${new URLSearchParams(query)}`,
+        : isOfLines(kind)
+          ? `/api/rigs/${session.id}/line-sheets/${kind}.pdf?paper=${paper}`
+          : `/api/rigs/${session.id}/patch-sheets/${kind}.pdf?${new URLSearchParams(query)}`,
   );
   const hidden = $derived((pages.data?.count ?? 0) - (pages.data?.svg.length ?? 0));
 </script>
@@ -97,7 +110,7 @@
             </select></label
           >
         {/if}
-        {#if groups.length && kind !== 'tape'}
+        {#if groups.length && kind !== 'tape' && !isOfLines(kind)}
           <label class="grid gap-1"
             ><span class="dim">Units</span><select
               class="select w-full"

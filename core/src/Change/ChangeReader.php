@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Change;
 
+use Rigger\Core\Change\Cable\AddRun;
+use Rigger\Core\Change\Cable\AddSplitter;
+use Rigger\Core\Change\Cable\ChangeItems;
+use Rigger\Core\Change\Cable\ChangeRun;
+use Rigger\Core\Change\Cable\ChangeSplitter;
+use Rigger\Core\Change\Cable\LoadVan;
+use Rigger\Core\Change\Cable\OrderRun;
+use Rigger\Core\Change\Cable\PutOnRun;
+use Rigger\Core\Change\Cable\RemoveRun;
+use Rigger\Core\Change\Cable\SplitRun;
+use Rigger\Core\Change\Cable\TakeOffRun;
 use Rigger\Core\Change\Chart\BeginType;
 use Rigger\Core\Change\Chart\TakeRevision;
 use Rigger\Core\Change\Chart\WriteChart;
@@ -71,6 +82,8 @@ final class ChangeReader
         TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class, PutOut::class, NameCell::class,
         HoldSlots::class, ChangeHold::class, ReleaseSlots::class, AcceptFinding::class, LookAgain::class,
         AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class,
+        AddRun::class, ChangeRun::class, RemoveRun::class, PutOnRun::class, AddSplitter::class, SplitRun::class, ChangeItems::class,
+        ChangeSplitter::class, OrderRun::class, TakeOffRun::class, LoadVan::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,
         RecordLook::class, RecordAgain::class, SteadyLook::class, RenameLook::class, StoreLook::class, RemoveLook::class,
         PutUnits::class, PlaceUnit::class, LineUpUnits::class, PutByWords::class, AddSupport::class, ChangeSupport::class,

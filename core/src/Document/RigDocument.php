@@ -10,6 +10,8 @@ use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
 use Rigger\Core\Rig\KnownFinding;
+use Rigger\Core\Rig\Line\Run;
+use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Revision;
@@ -18,11 +20,11 @@ use Rigger\Core\Rig\Support;
 use Rigger\Core\Rig\TypeCurves;
 use Rigger\Core\Rig\Unit;
 
-/** A whole rig as an open document: format `rigger-rig`, version 2. It carries every chart and the desk that it needs. */
+/** A whole rig as an open document: format `rigger-rig`, version 3. It carries every chart and the desk that it needs. */
 final readonly class RigDocument
 {
     public const FORMAT = 'rigger-rig';
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /**
      * @param list<FixtureProfile>  $types      charts; units refer to them by index from 0
@@ -33,6 +35,8 @@ final readonly class RigDocument
      * @param list<TypeCurvesEntry> $typeCurves at most one for a type and mode
      * @param list<HoldEntry>       $holds      since version 2
      * @param list<KnownEntry>      $known      since version 2
+     * @param list<RunEntry>        $runs       since version 3
+     * @param Van                   $van        since version 3
      */
     public function __construct(
         public string $name,
@@ -46,6 +50,8 @@ final readonly class RigDocument
         public array $typeCurves = [],
         public array $holds = [],
         public array $known = [],
+        public array $runs = [],
+        public Van $van = new Van(),
     ) {
     }
 
@@ -78,6 +84,8 @@ final readonly class RigDocument
                 static fn (KnownFinding $known): KnownEntry => KnownEntry::of($known, $places, $links, array_flip(array_keys($rig->looks))),
                 array_values($rig->known),
             ),
+            self::runs($rig, $places),
+            $rig->van,
         );
     }
 
@@ -140,6 +148,8 @@ final readonly class RigDocument
                 static fn (KnownEntry $known): KnownFinding => $known->known($newId(), $unitIds, $linkIds, $lookIds),
                 $this->known,
             ),
+            $this->runsOf($unitIds, $newId),
+            $this->van,
         );
     }
 
@@ -161,6 +171,42 @@ final readonly class RigDocument
         }
 
         return $entries;
+    }
+
+    /**
+     * @param array<string, int> $places by unit
+     *
+     * @return list<RunEntry>
+     */
+    private static function runs(Rig $rig, array $places): array
+    {
+        $splitters = [];
+        foreach (array_values($rig->runs) as $index => $run) {
+            $splitters[$run->splitter()->id ?? ''] = $index;
+        }
+
+        return array_map(static fn (Run $run): RunEntry => RunEntry::of($run, $places, $splitters), array_values($rig->runs));
+    }
+
+    /**
+     * @param list<string>       $unitIds by place
+     * @param callable(): string $newId
+     *
+     * @return list<Run>
+     */
+    private function runsOf(array $unitIds, callable $newId): array
+    {
+        $itemIds = array_map(
+            static fn (RunEntry $run): array => array_map(static fn (RunItemEntry $item): string => $newId(), $run->items),
+            $this->runs,
+        );
+        $splitters = array_map(static fn (array $ids): ?string => [] === $ids ? null : $ids[\count($ids) - 1], $itemIds);
+
+        return array_map(
+            static fn (RunEntry $run, array $ids): Run => $run->run($newId(), $ids, $unitIds, $splitters),
+            $this->runs,
+            $itemIds,
+        );
     }
 
     /** @param array<string, int> $places by unit */

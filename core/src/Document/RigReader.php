@@ -15,6 +15,7 @@ use Rigger\Core\Position\Support;
 use Rigger\Core\Position\SupportKind;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
+use Rigger\Core\Rig\Line\Van;
 
 /** A rig document to a RigDocument in which every reference leads somewhere. */
 final class RigReader
@@ -23,6 +24,7 @@ final class RigReader
     private const MEMBERS = [
         1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
         2 => ['holds', 'known'],
+        3 => ['runs', 'van'],
     ];
 
     /** @throws InputError */
@@ -46,6 +48,8 @@ final class RigReader
             $in->has('typeCurves') ? $in->each('typeCurves', self::typeCurves(...), Limits::UNITS) : [],
             $in->has('holds') ? $in->each('holds', HoldEntry::read(...), Limits::HOLDS) : [],
             $in->has('known') ? $in->each('known', KnownEntry::read(...), Limits::KNOWN) : [],
+            $in->has('runs') ? $in->each('runs', RunEntry::read(...), Limits::RUNS) : [],
+            $in->has('van') ? VanEntry::read($in->raw('van'), 'van') : new Van(),
         );
         RigReferences::require($rig);
 

@@ -21,6 +21,7 @@ final class RigReferences
         self::looks($rig);
         self::holds($rig);
         self::known($rig);
+        RunReferences::require($rig);
     }
 
     private static function units(RigDocument $rig): void

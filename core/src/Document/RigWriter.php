@@ -48,6 +48,8 @@ final class RigWriter
                 ),
             ], $rig->typeCurves)])
             + ([] === $rig->holds ? [] : ['holds' => array_map(static fn (HoldEntry $hold): array => $hold->toArray(), $rig->holds)])
-            + ([] === $rig->known ? [] : ['known' => array_map(static fn (KnownEntry $known): array => $known->toArray(), $rig->known)]);
+            + ([] === $rig->known ? [] : ['known' => array_map(static fn (KnownEntry $known): array => $known->toArray(), $rig->known)])
+            + ([] === $rig->runs ? [] : ['runs' => array_map(static fn (RunEntry $run): array => $run->toArray(), $rig->runs)])
+            + ($rig->van->isUsual() ? [] : ['van' => VanEntry::write($rig->van)]);
     }
 }

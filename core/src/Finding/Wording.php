@@ -15,7 +15,7 @@ final class Wording
         return match ($finding->stage) {
             'fixtures' => ChartWords::title($finding, $rig),
             'patch' => PatchWords::title($finding, $rig),
-            'lines' => LineWords::title($finding, $rig),
+            'lines' => self::isOfRadio($finding) ? LineWords::title($finding, $rig) : RunWords::title($finding, $rig),
             'desk' => DeskWords::title($finding, $rig),
             default => LookWords::title($finding, $rig),
         };
@@ -27,9 +27,14 @@ final class Wording
         return match ($finding->stage) {
             'fixtures' => ChartWords::message($finding, $rig),
             'patch' => PatchWords::message($finding, $rig),
-            'lines' => LineWords::message($finding, $rig),
+            'lines' => self::isOfRadio($finding) ? LineWords::message($finding, $rig) : RunWords::message($finding, $rig),
             'desk' => DeskWords::message($finding, $rig),
             default => LookWords::message($finding, $rig),
         };
+    }
+
+    private static function isOfRadio(Finding $finding): bool
+    {
+        return \in_array($finding->code, ['not_linked', 'no_receiver', 'sender_twice'], true);
     }
 }

@@ -9,6 +9,8 @@ use Rigger\Core\Judge\Desk\DeskJudge;
 use Rigger\Core\Judge\Desk\DeskProposals;
 use Rigger\Core\Judge\Fixtures\ChartJudge;
 use Rigger\Core\Judge\Lines\LinkJudge;
+use Rigger\Core\Judge\Lines\RunJudge;
+use Rigger\Core\Judge\Lines\RunProposals;
 use Rigger\Core\Judge\Looks\LookJudge;
 use Rigger\Core\Judge\Patch\AddressJudge;
 use Rigger\Core\Judge\Patch\UnitJudge;
@@ -35,6 +37,7 @@ final readonly class Judge
             ...AddressJudge::findings($this->rig),
             ...UnitJudge::findings($this->rig),
             ...LinkJudge::findings($this->rig),
+            ...RunJudge::findings($this->rig),
             ...DeskJudge::findings($this->rig),
             ...LookJudge::findings($this->rig),
         ]);
@@ -67,7 +70,7 @@ final readonly class Judge
     {
         $proposals = isset($finding->figures['known']) ? [] : match ($finding->stage) {
             'patch' => AddressJudge::proposals($this->rig, $this->places, $finding),
-            'lines' => LinkJudge::proposals($this->rig, $finding),
+            'lines' => [...LinkJudge::proposals($this->rig, $finding), ...RunProposals::for($this->rig, $finding)],
             'desk' => $this->desk?->for($finding) ?? [],
             'looks' => LookJudge::proposals($this->rig, $finding),
             default => [],

@@ -20,6 +20,8 @@ final class Limits
     public const GROUPS = 12;
     public const HOLDS = 200;
     public const KNOWN = 2000;
+    public const RUNS = 200;
+    public const ON_A_RUN = 512;
 
     /** @throws InputError out_of_range for a name that is empty or too long, or holds control characters */
     public static function name(string $name, string $field): string

@@ -40,6 +40,16 @@ final class NotThere extends \RuntimeException implements CoreException
         return new self('This range of held slots');
     }
 
+    public static function run(): self
+    {
+        return new self('This run');
+    }
+
+    public static function runItem(): self
+    {
+        return new self('This place on a run');
+    }
+
     public static function known(): self
     {
         return new self('What somebody said to know');

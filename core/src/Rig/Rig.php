@@ -7,6 +7,9 @@ namespace Rigger\Core\Rig;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Line\RadioLink;
+use Rigger\Core\Rig\Line\Run;
+use Rigger\Core\Rig\Line\RunItem;
+use Rigger\Core\Rig\Line\Van;
 
 /**
  * What hangs in a venue for one show and what is meant by it. All rules of the job are functions of it; each change gives another one.
@@ -61,6 +64,14 @@ final class Rig
      * @readonly @phpstan-allow-private-mutation
      */
     public array $known = [];
+    /**
+     * @var array<string, Run> by id, in the order in which they were added
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $runs = [];
+    /** @readonly @phpstan-allow-private-mutation */
+    public Van $van;
 
     /**
      * @param int                $version    counts changes, undoing and redoing included
@@ -71,6 +82,8 @@ final class Rig
      * @param list<TypeCurves>   $typeCurves at most one for a type and mode
      * @param list<HeldSlots>    $holds      slots that are somebody else's
      * @param list<KnownFinding> $known      what somebody knows and wants to hear no more of
+     * @param list<Run>          $runs       in the order in which they were added
+     * @param Van                $van        the cable at hand
      */
     public function __construct(
         public readonly string $id,
@@ -86,7 +99,13 @@ final class Rig
         array $typeCurves = [],
         array $holds = [],
         array $known = [],
+        array $runs = [],
+        Van $van = new Van(),
     ) {
+        $this->van = $van;
+        foreach ($runs as $run) {
+            $this->runs[$run->id] = $run;
+        }
         $this->name = $name;
         $this->desk = $desk;
         foreach ($units as $unit) {
@@ -144,6 +163,12 @@ final class Rig
     public function knownFinding(string $id): KnownFinding
     {
         return $this->known[$id] ?? throw NotThere::known();
+    }
+
+    /** @throws NotThere */
+    public function run(string $id): Run
+    {
+        return $this->runs[$id] ?? throw NotThere::run();
     }
 
     public function desk(): ?Desk
@@ -206,6 +231,10 @@ final class Rig
         foreach ($rig->known as $id => $known) {
             $rig->known[$id] = $same($known, $other->known[$id] ?? null) ? $other->known[$id] : $known;
         }
+        foreach ($rig->runs as $id => $run) {
+            $rig->runs[$id] = $same($run, $other->runs[$id] ?? null) ? $other->runs[$id] : $run;
+        }
+        $rig->van = $same($rig->van, $other->van) ? $other->van : $rig->van;
         foreach ($rig->typeCurves as $key => $curve) {
             $rig->typeCurves[$key] = $same($curve, $other->typeCurves[$key] ?? null) ? $other->typeCurves[$key] : $curve;
         }
@@ -250,11 +279,15 @@ final class Rig
         return $rig;
     }
 
-    /** It comes down, every look leaves it alone, and what was known of it is known no more. */
+    /** It comes down, every look and every run leaves it out, and what was known of it is known no more. */
     public function withoutUnit(string $id): self
     {
         $rig = $this->another();
         unset($rig->units[$id]);
+        $rig->runs = array_map(
+            static fn (Run $run): Run => $run->keeping(static fn (RunItem $item): bool => $item->unitId !== $id),
+            $rig->runs,
+        );
         $rig->looks = array_map(static fn (Look $look): Look => isset($look->values[$id]) ? $look->without($id) : $look, $rig->looks);
         $rig->known = array_filter($rig->known, static fn (KnownFinding $known): bool => !\in_array($id, $known->units, true));
 
@@ -348,6 +381,46 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->known[$id]);
+
+        return $rig;
+    }
+
+    public function withRuns(Run ...$runs): self
+    {
+        $rig = $this->another();
+        foreach ($runs as $run) {
+            $rig->runs[$run->id] = $run;
+        }
+
+        return $rig;
+    }
+
+    /** What its splitter fed is plugged in nowhere then. */
+    public function withoutRun(string $id): self
+    {
+        $rig = $this->another();
+        $splitter = ($rig->runs[$id] ?? null)?->splitter()?->id;
+        unset($rig->runs[$id]);
+
+        return null === $splitter ? $rig : $rig->unplugged($splitter);
+    }
+
+    /** Runs that begin at a splitter begin nowhere. */
+    public function unplugged(string $splitterId): self
+    {
+        $rig = $this->another();
+        $rig->runs = array_map(
+            static fn (Run $run): Run => $run->from?->splitterId === $splitterId ? $run->from(null) : $run,
+            $rig->runs,
+        );
+
+        return $rig;
+    }
+
+    public function loading(Van $van): self
+    {
+        $rig = $this->another();
+        $rig->van = $van;
 
         return $rig;
     }

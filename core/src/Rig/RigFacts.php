@@ -12,6 +12,7 @@ use Rigger\Core\Patch\Relation;
 use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Patch\UniverseUsage;
+use Rigger\Core\Rig\Line\Cabling;
 
 /**
  * What follows from how a rig stands: worked out once, when somebody asks.
@@ -35,6 +36,7 @@ trait RigFacts
 
     /** @var array<string, string>|null by page and number of the fader */
     private ?array $namesOnFaders = null;
+    private ?Cabling $cabling = null;
 
     public function addresses(): AddressCheck
     {
@@ -197,9 +199,19 @@ trait RigFacts
         return $this->namesOnFaders;
     }
 
+    /** How data reaches units by cable. */
+    public function cabling(): Cabling
+    {
+        return $this->cabling ??= new Cabling(
+            $this->runs,
+            array_map(static fn (Unit $unit): ?\Rigger\Core\Position\Spot => $unit->spot, $this->units),
+            $this->van,
+        );
+    }
+
     private function forgetFacts(): void
     {
-        $this->namesOnFaders = null;
+        $this->namesOnFaders = $this->cabling = null;
         $this->addresses = $this->map = $this->deskUnits = $this->groups = $this->relations = $this->positions = null;
         $this->occupancies = [];
     }

@@ -93,7 +93,7 @@ final class LineTopicsTest extends TopicTestCase
         }
     }
 
-    /** @return iterable<string, array{string, string, string, string}> */
+    /** @return iterable<string, array{string, string, string}> */
     public static function answers(): iterable
     {
         $radio = '{"powerDbm":%s,"gains":[%s],"sensitivityDbm":-85,"metres":%s,"place":"%s","obstacles":[%s]}';

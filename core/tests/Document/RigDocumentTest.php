@@ -22,6 +22,16 @@ final class RigDocumentTest extends TestCase
         return $document;
     }
 
+    /** As it was written when the format had no later members. */
+    private static function ofVersion(int $version): \stdClass
+    {
+        $document = self::demo();
+        $document->version = $version;
+        unset($document->runs, $document->van);
+
+        return $document;
+    }
+
     public function testIsReadAsItWasWritten(): void
     {
         $rig = RigReader::read(self::demo());
@@ -83,10 +93,51 @@ final class RigDocumentTest extends TestCase
             'unknown_cell',
             'fixtures[0].cellNames.0',
         ];
-        yield 'a newer version' => [static fn (\stdClass $rig) => $rig->version = 3, 'out_of_range', 'version'];
+        yield 'a unit on two runs' => [
+            static fn (\stdClass $rig) => $rig->runs[3]->items[0]->fixture = 9,
+            'duplicate',
+            'runs[3].items[0].fixture',
+        ];
+        yield 'a run fed by itself' => [
+            static function (\stdClass $rig): void {
+                $rig->runs[1]->items[] = (object) ['splitter' => 'B', 'outputs' => 2, 'cable' => 'data', 'plugs' => '3-pin', 'ends' => '3-pin'];
+                $rig->runs[0]->from = (object) ['run' => 1, 'output' => 1];
+            },
+            'loop',
+            'runs[0].from.run',
+        ];
+        yield 'a run from a run without a splitter' => [
+            static fn (\stdClass $rig) => $rig->runs[1]->from->run = 2,
+            'not_a_choice',
+            'runs[1].from.run',
+        ];
+        yield 'an output that the splitter does not have' => [
+            static fn (\stdClass $rig) => $rig->runs[1]->from->output = 5,
+            'out_of_range',
+            'runs[1].from.output',
+        ];
+        yield 'something behind a splitter' => [
+            static fn (\stdClass $rig) => $rig->runs[0]->items[] = (object) [
+                'fixture' => 12, 'cable' => 'data', 'plugs' => '3-pin', 'ends' => '3-pin',
+            ],
+            'after_splitter',
+            'runs[0].items[1]',
+        ];
+        yield 'a cable shorter than nothing' => [
+            static fn (\stdClass $rig) => $rig->runs[3]->items[0]->metres = -1,
+            'out_of_range',
+            'runs[3].items[0].metres',
+        ];
+        yield 'a member of version 3 in a document of version 2' => [
+            static fn (\stdClass $rig) => $rig->version = 2,
+            'unknown_member',
+            'runs',
+        ];
+        yield 'a newer version' => [static fn (\stdClass $rig) => $rig->version = 4, 'out_of_range', 'version'];
         yield 'a member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
+                unset($rig->runs, $rig->van);
                 $rig->holds = [];
             },
             'unknown_member',
@@ -95,6 +146,7 @@ final class RigDocumentTest extends TestCase
         yield 'a unit\'s member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
+                unset($rig->runs, $rig->van);
                 $rig->fixtures[2]->out = true;
             },
             'unknown_member',
@@ -108,7 +160,7 @@ final class RigDocumentTest extends TestCase
     public function testRefusesWhatDoesNotHold(callable $slip, string $code, string $field): void
     {
         $document = self::demo();
-        $document->version = 2;
+        $document->version = 3;
         $slip($document);
         try {
             RigReader::read($document);
@@ -120,8 +172,7 @@ final class RigDocumentTest extends TestCase
 
     public function testEveryMemberOfVersion2ComesBack(): void
     {
-        $document = self::demo();
-        $document->version = 2;
+        $document = self::ofVersion(2);
         $document->fixtures[9]->out = true;
         $document->fixtures[10]->cellNames = (object) ['2' => 'Lamp over the table'];
         $document->holds = [(object) ['name' => 'House lights', 'universe' => 1, 'from' => 201, 'to' => 208]];
@@ -135,15 +186,14 @@ final class RigDocumentTest extends TestCase
 
     public function testADocumentOfVersion1IsReadStill(): void
     {
-        $document = self::demo();
-        $document->version = 1;
+        $document = self::ofVersion(1);
         self::assertCount(14, RigReader::read($document)->units);
     }
 
     public function testANewerDocumentIsRefusedInWords(): void
     {
         $document = self::demo();
-        $document->version = 3;
+        $document->version = 4;
         // Whatever else it brings, that it is newer is what its reader should hear of.
         $document->lasers = [];
         try {
@@ -151,7 +201,7 @@ final class RigDocumentTest extends TestCase
             self::fail('Was taken');
         } catch (InputError $error) {
             self::assertSame(
-                'This document is of version 3 of rigger-rig, and this Rigger reads up to version 2. A newer Rigger wrote it: bring yours up '
+                'This document is of version 4 of rigger-rig, and this Rigger reads up to version 3. A newer Rigger wrote it: bring yours up '
                     .'to date to read it.',
                 $error->getMessage(),
             );

@@ -9,11 +9,19 @@ use Random\Randomizer;
 use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Document\RigDocument;
 use Rigger\Core\Document\RigReader;
+use Rigger\Core\Document\RunEntry;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Line\Cable\CableType;
+use Rigger\Core\Line\Cable\Ends;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
+use Rigger\Core\Rig\Line\Outlet;
+use Rigger\Core\Rig\Line\Piece;
+use Rigger\Core\Rig\Line\Run;
+use Rigger\Core\Rig\Line\RunItem;
+use Rigger\Core\Rig\Line\Splitter;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Revision;
@@ -69,11 +77,13 @@ final class Rigs
         $held = new HeldSlots('held', 'House lights', 1, Span::at($first, $chance->getInt(1, 12)));
         $out = $hung[$chance->getInt(0, \count($hung) - 1)];
 
-        return match ($chance->getInt(1, 4)) {
+        $rig = match ($chance->getInt(1, 4)) {
             1 => $rig->withHold($held),
             2 => $rig->withUnits($out->outOfAction(true)),
             default => $rig,
         };
+
+        return 1 === $chance->getInt(1, 2) ? self::cabled($rig, $chance) : $rig;
     }
 
     public static function of(RigDocument $document): Rig
@@ -117,7 +127,70 @@ final class Rigs
             $links,
             $looks,
             $supports,
+            runs: self::runs($document),
+            van: $document->van,
         );
+    }
+
+    /** @return list<Run> with items "item-0-2" */
+    private static function runs(RigDocument $document): array
+    {
+        $ids = array_map(
+            static fn (RunEntry $run, int $index): array => array_map(
+                static fn (int $place): string => 'item-'.$index.'-'.$place,
+                array_keys($run->items),
+            ),
+            $document->runs,
+            array_keys($document->runs),
+        );
+        $units = array_map(static fn (int $index): string => 'unit-'.$index, array_keys($document->units));
+
+        return array_map(
+            static fn (RunEntry $run, int $index): Run => $run->run(
+                'run-'.$index,
+                $ids[$index],
+                $units,
+                array_map(static fn (array $items): ?string => [] === $items ? null : $items[\count($items) - 1], $ids),
+            ),
+            $document->runs,
+            array_keys($document->runs),
+        );
+    }
+
+    /** Some of a rig's units on runs by chance, with the faults that people make. */
+    private static function cabled(Rig $rig, Randomizer $chance): Rig
+    {
+        $ends = Ends::cases();
+        $types = CableType::cases();
+        $units = array_values(array_filter($rig->units, static fn (Unit $unit): bool => 1 !== $chance->getInt(1, 5)));
+        $runs = [];
+        foreach (array_chunk($units, $chance->getInt(3, 40)) as $nth => $chunk) {
+            $items = array_map(static fn (Unit $unit): RunItem => RunItem::unit(
+                'item-'.$unit->id,
+                $unit->id,
+                new Piece(
+                    1 === $chance->getInt(1, 3) ? null : $chance->getInt(0, 60) / 2,
+                    $types[$chance->getInt(0, 2)],
+                    $ends[$chance->getInt(0, 3)],
+                ),
+                $ends[$chance->getInt(0, 3)],
+            ), $chunk);
+            $hasSplitter = 1 === $chance->getInt(1, 3);
+            $before = [] === $runs ? null : $runs[$chance->getInt(0, \count($runs) - 1)]->splitter();
+            $runs[] = new Run(
+                'run-'.$nth,
+                'Run '.($nth + 1),
+                match (true) {
+                    null !== $before => Outlet::ofSplitter($before->id, $chance->getInt(1, 2)),
+                    1 === $chance->getInt(1, 6) => null,
+                    default => Outlet::ofDesk($chance->getInt(1, 3), $chance->getInt(1, 6) > 1 ? 1 : 2),
+                },
+                $hasSplitter ? [...$items, RunItem::splitter('splitter-'.$nth, new Splitter('Splitter '.$nth, 2))] : $items,
+                1 === $chance->getInt(1, 2),
+            );
+        }
+
+        return $rig->withRuns(...$runs);
     }
 
     public static function named(Rig $rig, string $name): Unit

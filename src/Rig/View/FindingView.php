@@ -29,6 +29,7 @@ final readonly class FindingView
      * @param bool             $isKnowable whether somebody may say "I know"
      * @param string|null      $knownId    stands for what somebody said to know of it; null where nobody did
      * @param string|null      $knownNote  why it is meant so
+     * @param string|null      $runId      the data run it is about
      * @param bool             $inPatch    whether it is told in Patch too, as DeskJudge::isOfAddresses has it
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class FindingView
         public ?string $knownId = null,
         public ?string $knownNote = null,
         public bool $inPatch = false,
+        public ?string $runId = null,
     ) {
     }
 
@@ -75,6 +77,7 @@ final readonly class FindingView
             '' === $finding->word('known') ? null : $finding->word('known'),
             '' === $finding->word('knownNote') ? null : $finding->word('knownNote'),
             DeskJudge::isOfAddresses($finding, $rig),
+            isset($rig->runs[$finding->word('key')]) ? $finding->word('key') : null,
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class RigChangeView
      * @param list<LinkView>|null    $links
      * @param list<SupportView>|null $supports
      * @param list<HoldView>|null    $holds     null where they are the same
+     * @param VanView|null           $van       null where it is the same
      * @param list<UniverseView>     $universes
      * @param string|null            $undo      what undo would take back, in words
      * @param string|null            $redo      what redo would do again, in words
@@ -34,6 +35,8 @@ final readonly class RigChangeView
         public LooksChangeView $looks,
         public ?array $supports,
         public ?array $holds,
+        public RunsChangeView $runs,
+        public ?VanView $van,
         public FindingsChangeView $findings,
         public array $universes,
         public ?string $undo,

@@ -15,6 +15,8 @@ final readonly class RigView
      * @param list<LookView>     $looks     by bank and number
      * @param list<SupportView>  $supports  beams and stands
      * @param list<HoldView>     $holds     slots that are held for others
+     * @param list<RunView>      $runs      data runs, in the order in which they were added
+     * @param VanView            $van       the cable at hand
      * @param list<FindingView>  $findings  what is wrong, by stage
      * @param list<UniverseView> $universes
      * @param string|null        $undo      what undo would take back, in words
@@ -33,6 +35,8 @@ final readonly class RigView
         public array $looks,
         public array $supports,
         public array $holds,
+        public array $runs,
+        public VanView $van,
         public array $findings,
         public array $universes,
         public ?string $undo,

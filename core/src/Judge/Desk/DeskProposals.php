@@ -19,6 +19,7 @@ use Rigger\Core\Profile\Mode;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\TwinGroup;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Names;
 
 /** What can be done about a finding of the desk's map, each as one button. Twins are put right together, so they stay twins. */
 final class DeskProposals
@@ -115,6 +116,7 @@ final class DeskProposals
             \sprintf('Move %s to %s: %s', $group->names(), $this->place($place->address), self::trips($group)),
             [MoveUnits::at($place, ...$group->ids())],
             \count($group->units),
+            $this->recabled([$group]),
         );
     }
 
@@ -139,7 +141,33 @@ final class DeskProposals
             ),
             array_map(fn (TwinGroup $group): MoveUnits => MoveUnits::at($this->placeOf($group), ...$group->ids()), $groups),
             $trips,
+            $this->recabled($groups),
         );
+    }
+
+    /**
+     * @param list<TwinGroup> $groups that go to the desk's universe
+     *
+     * @return list<string> whose cable carries another
+     */
+    private function recabled(array $groups): array
+    {
+        $names = [];
+        foreach ($groups as $group) {
+            foreach ($group->units as $unit) {
+                $run = $this->rig->cabling()->runOf($unit->id);
+                $carries = null === $run ? null : $this->rig->cabling()->universe($run);
+                if (null !== $carries && $carries === $unit->place->universe && $carries !== $this->desk->universe) {
+                    $names[] = $unit->name;
+                }
+            }
+        }
+
+        return [] === $names ? [] : [\sprintf(
+            'The cable of %s carries another universe: %s another run then.',
+            Names::few($names),
+            1 === \count($names) ? 'it needs' : 'they need',
+        )];
     }
 
     private function placeOf(TwinGroup $group): Place

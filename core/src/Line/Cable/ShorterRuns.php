@@ -88,7 +88,7 @@ final class ShorterRuns
             }
         }
 
-        return array_values($runs);
+        return $runs;
     }
 
     /**
@@ -149,6 +149,6 @@ final class ShorterRuns
             }
         }
 
-        return array_values($runs);
+        return $runs;
     }
 }

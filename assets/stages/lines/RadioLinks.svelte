@@ -1,0 +1,113 @@
+<script lang="ts">
+  import EditText from '../../components/EditText.svelte';
+  import Tape from '../../components/Tape.svelte';
+  import type { Change, Link } from '../../api/types';
+  import { useRig } from '../../state/rig.svelte';
+
+  /** Senders, and the units that listen to each through a receiver of their own. */
+  const session = useRig();
+  const rig = $derived(session.rig);
+  const behind = (link: Link) => rig.units.filter((one) => one.linkId === link.id);
+
+  async function change(what: Change): Promise<string | null> {
+    const told = await session.change(what, true);
+    return told ? (told.at('label') ?? told.message) : null;
+  }
+  const remove = (link: Link) => session.change({ do: 'remove-link', link: link.id });
+  const connect = (unit: string, link: string | null, receiver: string | null) =>
+    session.change({ do: 'connect-unit', unit, link, receiver });
+</script>
+
+<div class="grid gap-5">
+  {#each rig.links as link (link.id)}
+    <div class="flex flex-wrap items-start gap-y-1">
+      <div class="pane rule grid w-[210px] gap-1.5 rounded-md border p-2">
+        <div class="flex items-center gap-1">
+          <EditText
+            label="Name of the sender"
+            about={link.id}
+            class="h-7"
+            value={link.label}
+            onCommit={(text) => change({ do: 'rename-link', link: link.id, label: text })}
+          />
+          <button class="btn btn-quiet h-7 px-2" onclick={() => remove(link)} aria-label="Remove sender {link.label}"
+            >Remove</button
+          >
+        </div>
+        <label class="flex items-center gap-2 text-[12px]"
+          ><span class="dim">{link.kit}, set to</span>
+          <select
+            class="select h-7 flex-1"
+            value={link.name}
+            aria-label="Name that {link.label} sends on"
+            onchange={(event) => change({ do: 'tune-link', link: link.id, name: event.currentTarget.value })}
+          >
+            {#each link.names as name (name)}<option>{name}</option>{/each}
+          </select>
+        </label>
+      </div>
+      <ul class="grid min-w-0 gap-2 pt-1.5">
+        {#each behind(link) as unit (unit.id)}
+          <li class="flex items-center gap-2">
+            <span class="air" class:broken={unit.silence} aria-hidden="true"></span>
+            <Tape name={unit.name} />
+            <label class="flex items-center gap-2 text-[12px]"
+              ><span class="dim whitespace-nowrap">receiver set to</span>
+              <select
+                class="select h-7"
+                value={unit.receiver ?? ''}
+                aria-label="Receiver of {unit.name}"
+                onchange={(event) => connect(unit.id, link.id, event.currentTarget.value || null)}
+              >
+                <option value="">not set</option>
+                {#each link.names as name (name)}<option>{name}</option>{/each}
+              </select>
+            </label>
+            <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
+              >{unit.silence ? 'names differ' : 'linked'}</span
+            >
+            <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
+          </li>
+        {:else}
+          <li class="flex items-center gap-2">
+            <span class="air broken" aria-hidden="true"></span><span class="text-warning text-[12.5px]"
+              >no receiver behind it</span
+            >
+          </li>
+        {/each}
+        <li class="pl-[52px]">
+          <select
+            class="select h-7 w-52"
+            aria-label="Put a unit behind {link.label}"
+            value=""
+            onchange={(event) => {
+              const id = event.currentTarget.value;
+              event.currentTarget.value = '';
+              if (id) void connect(id, link.id, null);
+            }}
+          >
+            <option value="">Put a unit behind it…</option>
+            {#each rig.units.filter((one) => one.linkId !== link.id) as one (one.id)}<option value={one.id}
+                >{one.name}</option
+              >{/each}
+          </select>
+        </li>
+      </ul>
+    </div>
+  {:else}
+    <p class="dim text-[12.5px]">No radio here: every unit hangs on a cable.</p>
+  {/each}
+</div>
+
+<style>
+  .air {
+    width: 44px;
+    border-top: 2px dashed var(--color-success);
+  }
+  .broken {
+    border-color: var(--color-error);
+    opacity: 0.7;
+    width: 26px;
+    margin-right: 18px;
+  }
+</style>

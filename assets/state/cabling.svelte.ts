@@ -1,0 +1,34 @@
+import { answered, api } from '../api/client';
+import type { RigSession } from './rig.svelte';
+
+/** A plug that is pulled in thought: who is left without data then, and who hangs on an open end. */
+type Pulled = { item: string; dark: ReadonlySet<string>; flickers: ReadonlySet<string>; words: string };
+
+/** What is looked at of the data runs. A plug is pulled for as long as one looks at it; nothing of the rig changes. */
+class Cabling {
+  run = $state<string | null>(null);
+  item = $state<string | null>(null);
+  pulled = $state.raw<Pulled | null>(null);
+  #turn = 0;
+
+  /** The same plug once more puts it back. */
+  async pull(session: RigSession, item: string): Promise<void> {
+    if (this.pulled?.item === item) return this.putBack();
+    const turn = ++this.#turn;
+    const path = { rig: session.id, item };
+    const { dark, flickers, words } = await answered(api.GET('/api/rigs/{rig}/pulled/{item}', { params: { path } }));
+    if (turn === this.#turn) this.pulled = { item, dark: new Set(dark), flickers: new Set(flickers), words };
+  }
+
+  putBack(): void {
+    this.#turn += 1;
+    this.pulled = null;
+  }
+
+  look(at: { run?: string | null; item?: string | null }): void {
+    this.run = at.run ?? null;
+    this.item = at.item ?? null;
+  }
+}
+
+export const cabling = new Cabling();
