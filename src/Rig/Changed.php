@@ -9,6 +9,7 @@ use Rigger\App\Rig\View\FindingsChangeView;
 use Rigger\App\Rig\View\FindingView;
 use Rigger\App\Rig\View\LooksChangeView;
 use Rigger\App\Rig\View\LookView;
+use Rigger\App\Rig\View\RepairView;
 use Rigger\App\Rig\View\RigChangeView;
 use Rigger\App\Rig\View\StripsChangeView;
 use Rigger\App\Rig\View\TypeUseView;
@@ -18,6 +19,7 @@ use Rigger\Core\Change\Proposal;
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Finding\Finding;
 use Rigger\Core\Finding\Wording;
+use Rigger\Core\Input\Json;
 use Rigger\Core\Judge\Judge;
 use Rigger\Core\Judge\Judged;
 use Rigger\Core\Rig\Difference;
@@ -165,7 +167,7 @@ final readonly class Changed
         if ($isOfPlaces && !$judge->offersTheSame($judgeBefore, $is)) {
             return true;
         }
-        if (null !== $is->cause) {
+        if (null !== $is->cause || 'lines' === $is->stage && $this->before->runs !== $this->after->runs) {
             return self::reading($judgeBefore->about($was), $this->before) !== self::reading($judge->about($is), $this->after);
         }
         $universes = [];
@@ -185,12 +187,15 @@ final readonly class Changed
             || null !== $is->lookId && $this->difference->isLookOtherwise($this->after->look($is->lookId));
     }
 
-    /** @return list<string> its sentence, and what its buttons say */
+    /** @return list<string> its sentence, and what its buttons say and do */
     private static function reading(Judged $judged, Rig $rig): array
     {
         return [
             Wording::message($judged->finding, $rig),
-            ...array_map(static fn (Proposal $proposal): string => $proposal->label, $judged->proposals),
+            ...array_map(
+                static fn (Proposal $proposal): string => $proposal->label.' '.Json::encode(RepairView::of($proposal)->changes),
+                $judged->proposals,
+            ),
         ];
     }
 

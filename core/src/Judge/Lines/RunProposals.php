@@ -204,7 +204,7 @@ final class RunProposals
 
         return $output > Outlet::MOST || \count($units) > DataRun::MOST_LOADS ? [] : [new Proposal(
             \sprintf('Put %s on a run of %s', $names, 1 === \count($units) ? 'its own' : 'their own'),
-            [new AddRun($units, output: $output, universe: $universes[0])],
+            [new AddRun($units, universe: $universes[0])],
         )];
     }
 
