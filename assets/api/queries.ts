@@ -15,6 +15,7 @@ export const keys = {
   /** A revision that a unit follows stays as it is, so a write need not ask for it again. */
   followed: (typeId: string, revision: number) => ['followed', typeId, revision] as const,
   desks: ['desks'] as const,
+  kits: ['kits'] as const,
   emitters: ['emitters'] as const,
   disk: ['disk'] as const,
   backups: ['backups'] as const,
@@ -22,6 +23,8 @@ export const keys = {
 };
 
 export const rigsQuery = () => queryOptions({ queryKey: keys.rigs, queryFn: () => answered(api.GET('/api/rigs', {})) });
+
+export const kitsQuery = () => queryOptions({ queryKey: keys.kits, queryFn: () => answered(api.GET('/api/kits', {})) });
 
 export const rigQuery = (id: string) =>
   queryOptions({

@@ -46,4 +46,5 @@ export type Thrown = Schemas['ThrownView'];
 export type TypedValueBody = Schemas['TypedValueInput'];
 export type Run = Schemas['RunView'];
 export type RunItem = Schemas['RunItemView'];
+export type KitCheck = Schemas['KitCheckView'];
 export type CablePlan = Schemas['CablePlanView'];

@@ -6,7 +6,7 @@
   import { plural } from '../lib/words';
   import Dialog from './Dialog.svelte';
 
-  /** Brings in fixtures, desks and rigs from one file or a thousand: each document says what it is. */
+  /** Brings in fixtures, desks, radio kits and rigs from one file or a thousand: each document says what it is. */
   let { onFixture = () => {} }: { onFixture?: (typeId: string) => void } = $props();
   const client = useQueryClient();
   const bringing = new Bringing();
@@ -29,7 +29,9 @@
     open = files.length > 1;
     await bringing.bring(files);
     if (picker) picker.value = '';
-    await Promise.all([keys.rigs, keys.allTypes, keys.desks].map((queryKey) => client.invalidateQueries({ queryKey })));
+    await Promise.all(
+      [keys.rigs, keys.allTypes, keys.desks, keys.kits].map((queryKey) => client.invalidateQueries({ queryKey })),
+    );
     const brought = only?.done;
     if (brought?.kind === 'rig') {
       await navigate('/rigs/:rig/patch', { params: { rig: brought.id } });

@@ -35,13 +35,18 @@ final readonly class Holdings
     /** @return string differs as soon as anything was changed, made or thrown away */
     public static function fingerprint(Connection $database): string
     {
-        return sha1(serialize($database->fetchAssociative(<<<'SQL'
+        // An older schema has no kits.
+        $kits = null === $database->fetchOne("SELECT to_regclass('radio_kit')")
+            ? null
+            : $database->fetchOne("SELECT MD5(STRING_AGG(id::text || on_shelf::text, ',' ORDER BY id)) FROM radio_kit");
+
+        return sha1(serialize([$kits, $database->fetchAssociative(<<<'SQL'
             SELECT (SELECT SUM(version) FROM rig) AS versions, (SELECT COUNT(*) FROM rig) AS rigs,
             (SELECT MAX(last_version) FROM change) AS last, (SELECT COUNT(*) FROM change) AS changes,
                 (SELECT COUNT(*) FROM fixture_revision) AS charts,
                 (SELECT MD5(STRING_AGG(id::text || on_shelf::text, ',' ORDER BY id)) FROM desk) AS desks,
                 (SELECT COUNT(*) FROM rig r WHERE to_jsonb(r)->>'thrown_at' IS NOT NULL) AS thrown_rigs,
                 (SELECT COUNT(*) FROM fixture_type t WHERE to_jsonb(t)->>'thrown_at' IS NOT NULL) AS thrown_charts
-            SQL)));
+            SQL)]));
     }
 }

@@ -12,7 +12,7 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /** Loads the demo through the importer, as anybody's documents would be. */
-#[AsCommand('rigger:demo', 'Load the demo rig, its fixtures and the shipped desks')]
+#[AsCommand('rigger:demo', 'Load the demo rig, its fixtures, the shipped desks and radio kits')]
 final readonly class DemoCommand
 {
     public function __construct(
@@ -27,7 +27,7 @@ final readonly class DemoCommand
         if ($once && false !== $this->database->fetchOne('SELECT 1 FROM desk LIMIT 1')) {
             return 0;
         }
-        foreach (['desks', 'fixtures', 'rigs'] as $kind) {
+        foreach (['desks', 'kits', 'fixtures', 'rigs'] as $kind) {
             foreach (array_filter((array) glob($this->folder.'/'.$kind.'/*.json'), is_string(...)) as $file) {
                 $io->writeln($this->importer->import((string) file_get_contents($file))->name);
             }

@@ -6,6 +6,7 @@ namespace Rigger\App\Command;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Rigger\App\Entity\DeskDescription;
+use Rigger\App\Entity\RadioKit;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Library\LibraryIndex;
 use Rigger\App\Library\Venues;
@@ -19,14 +20,15 @@ use Rigger\Core\Document\VenueWriter;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Library\LibraryQuery;
+use Rigger\Core\Line\Radio\KitWriter;
 use Rigger\Core\Profile\ProfileWriter;
 use Symfony\Component\Console\Attribute\Argument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Style\SymfonyStyle;
 use Symfony\Component\Uid\Uuid;
 
-/** `bin/rigger export fixture|desk|rig|venue NAME`: the open document on standard output. */
-#[AsCommand('rigger:export', 'Export a fixture, a desk, a rig or a venue as an open document')]
+/** `bin/rigger export fixture|desk|kit|rig|venue NAME`: the open document on standard output. */
+#[AsCommand('rigger:export', 'Export a fixture, a desk, a radio kit, a rig or a venue as an open document')]
 final readonly class ExportCommand
 {
     public function __construct(
@@ -40,20 +42,21 @@ final readonly class ExportCommand
 
     public function __invoke(
         SymfonyStyle $io,
-        #[Argument('fixture, desk, rig or venue')] string $kind,
+        #[Argument('fixture, desk, kit, rig or venue')] string $kind,
         #[Argument('its name; for a fixture "Maker Model"')] string $name,
     ): int {
         $document = match ($kind) {
             'fixture' => $this->fixture($name),
             'desk' => $this->desk($name),
+            'kit' => $this->kit($name),
             'rig' => $this->rig($name),
             'venue' => $this->venue($name),
             default => null,
         };
         if (null === $document) {
-            $io->getErrorStyle()->writeln(\in_array($kind, ['fixture', 'desk', 'rig', 'venue'], true)
+            $io->getErrorStyle()->writeln(\in_array($kind, ['fixture', 'desk', 'kit', 'rig', 'venue'], true)
                 ? \sprintf('There is no %s named %s.', $kind, InputError::quote($name))
-                : 'Say what to export: fixture, desk, rig or venue.');
+                : 'Say what to export: fixture, desk, kit, rig or venue.');
 
             return 2;
         }
@@ -82,6 +85,14 @@ final readonly class ExportCommand
         $desk = $this->manager->getRepository(DeskDescription::class)->findOneBy(['name' => $name]);
 
         return null === $desk ? null : DeskWriter::write($desk->desk());
+    }
+
+    /** @return array<string, mixed>|null */
+    private function kit(string $name): ?array
+    {
+        $kit = $this->manager->getRepository(RadioKit::class)->findOneBy(['name' => $name], ['isOnShelf' => 'DESC']);
+
+        return null === $kit ? null : KitWriter::write($kit->kit());
     }
 
     /** @return array<string, mixed>|null */

@@ -18,17 +18,13 @@ use Symfony\Component\Uid\Uuid;
 class DeskDescription
 {
     use Identified;
-    use InWastebasket;
+    use OnShelf;
 
     #[ORM\Column(type: 'text')]
     public readonly string $name;
 
     #[ORM\Column(type: JsonTextType::NAME)]
     private string $document;
-
-    /** One of a name is offered to rigs; earlier ones stay with those that play on them. */
-    #[ORM\Column(name: 'on_shelf')]
-    private bool $isOnShelf = true;
 
     private ?Desk $desk = null;
 
@@ -42,22 +38,6 @@ class DeskDescription
     public static function of(Desk $desk): self
     {
         return new self($desk);
-    }
-
-    public function isOnShelf(): bool
-    {
-        return $this->isOnShelf;
-    }
-
-    public function putOnShelf(): void
-    {
-        $this->isOnShelf = true;
-        $this->bringBack();
-    }
-
-    public function takeOffShelf(): void
-    {
-        $this->isOnShelf = false;
     }
 
     public function inUse(): DeskInUse

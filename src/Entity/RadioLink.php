@@ -6,7 +6,6 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
-use Rigger\Core\Line\RadioKit;
 use Rigger\Core\Rig\Link;
 use Symfony\Component\Uid\Uuid;
 
@@ -19,8 +18,12 @@ class RadioLink implements Journalled
     #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
     public readonly Rig $rig;
 
-    #[ORM\Column(type: 'text', enumType: RadioKit::class)]
-    public readonly RadioKit $kit;
+    /** What the kit is called: the history from before kits were described knows no more of it. */
+    #[ORM\Column(type: 'text')]
+    public readonly string $kit;
+
+    #[ORM\ManyToOne, ORM\JoinColumn(name: 'kit_id')]
+    public readonly ?RadioKit $description;
 
     /** What the operator calls the sender. */
     #[ORM\Column(type: 'text')]
@@ -33,18 +36,19 @@ class RadioLink implements Journalled
     #[ORM\Column]
     public readonly int $place;
 
-    private function __construct(Rig $rig, Link $link, int $place)
+    private function __construct(Rig $rig, RadioKit $kit, Link $link, int $place)
     {
         $this->id = Uuid::fromString($link->id);
         $this->rig = $rig;
-        $this->kit = $link->kit;
+        $this->kit = $kit->name;
+        $this->description = $kit;
         $this->place = $place;
         $this->become($link);
     }
 
-    public static function of(Rig $rig, Link $link, int $place): self
+    public static function of(Rig $rig, RadioKit $kit, Link $link, int $place): self
     {
-        return new self($rig, $link, $place);
+        return new self($rig, $kit, $link, $place);
     }
 
     public function become(Link $link): void

@@ -11,14 +11,10 @@ use Rigger\Core\Desk\Desk;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Rig\Limits;
 
-/**
- * Descriptions of desks, one of a name on the shelf.
- *
- * A description is never changed once it is kept: rigs and their journals refer to it. A changed one takes its place on the shelf.
- */
+/** Descriptions of desks, one of a name on the shelf. */
 final readonly class DeskShelf
 {
-    public function __construct(private EntityManagerInterface $manager)
+    public function __construct(private EntityManagerInterface $manager, private Shelving $shelving)
     {
     }
 
@@ -30,22 +26,13 @@ final readonly class DeskShelf
     public function put(Desk $desk): DeskDescription
     {
         $desk = self::checked($desk);
-        $kept = null;
-        foreach ($this->named($desk->name) as $one) {
-            $isSame = $one->desk()->equals($desk);
-            $kept = $isSame ? $one : $kept;
-            if (!$isSame) {
-                $one->takeOffShelf();
-            }
-        }
-        $this->manager->flush();
-        if (null === $kept) {
-            $this->manager->persist($kept = DeskDescription::of($desk));
-        }
-        $kept->putOnShelf();
-        $this->manager->flush();
 
-        return $kept;
+        return $this->shelving->put(
+            DeskDescription::class,
+            $desk->name,
+            static fn (DeskDescription $one): bool => $one->desk()->equals($desk),
+            static fn (): DeskDescription => DeskDescription::of($desk),
+        );
     }
 
     /**
@@ -56,29 +43,19 @@ final readonly class DeskShelf
     public function bringIn(Desk $desk): DeskDescription
     {
         $desk = self::checked($desk);
-        for ($nth = 1;; ++$nth) {
-            $named = 1 === $nth ? $desk : $desk->withName($desk->name.' ('.$nth.')');
-            $there = $this->named($named->name);
-            foreach ($there as $one) {
-                if ($one->desk()->equals($named)) {
-                    $one->bringBack();
 
-                    return $one;
-                }
-            }
-            if ([] === $there) {
-                $this->manager->persist($kept = DeskDescription::of($named));
-                $this->manager->flush();
-
-                return $kept;
-            }
-        }
+        return $this->shelving->bringIn(
+            DeskDescription::class,
+            $desk->name,
+            static fn (DeskDescription $one, string $name): bool => $one->desk()->equals($desk->withName($name)),
+            static fn (string $name): DeskDescription => DeskDescription::of($desk->withName($name)),
+        );
     }
 
     /** The same description in a variant that a rig sets its desk to; the shelf stays as it is. */
     public function variant(Desk $desk): DeskDescription
     {
-        foreach ($this->named($desk->name) as $one) {
+        foreach ($this->shelving->named(DeskDescription::class, $desk->name) as $one) {
             if ($one->desk()->equals($desk)) {
                 return $one;
             }
@@ -96,11 +73,5 @@ final readonly class DeskShelf
         DescriptionCheck::refuse($desk);
 
         return $desk;
-    }
-
-    /** @return list<DeskDescription> newest first */
-    private function named(string $name): array
-    {
-        return $this->manager->getRepository(DeskDescription::class)->findBy(['name' => $name], ['id' => 'DESC']);
     }
 }

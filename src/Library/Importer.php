@@ -20,13 +20,16 @@ use Rigger\Core\Document\VenueDocument;
 use Rigger\Core\Document\VenueReader;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Line\Radio\Kit;
+use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Listing\ProfileListReader;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileReader;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Revision;
 
-/** Open documents into the database: a fixture, a desk or a whole rig, all of it or nothing. */
+/** Open documents into the database: a fixture, a desk, a radio kit or a whole rig, all of it or nothing. */
 final readonly class Importer
 {
     public const MOST_BYTES = 5 * 1024 * 1024;
@@ -36,12 +39,13 @@ final readonly class Importer
         private Transaction $transaction,
         private Charts $charts,
         private DeskShelf $desks,
+        private KitShelf $kits,
         private Hanging $hanging,
     ) {
     }
 
     /**
-     * @param string $text a JSON document of one of the three formats, a list of charts (CSV), or an archive of DIN SPEC 15800
+     * @param string $text a JSON document of one of the formats, a list of charts (CSV), or an archive of DIN SPEC 15800
      *
      * @throws InputError|Problem and nothing is stored
      */
@@ -69,15 +73,17 @@ final readonly class Importer
         return $this->atomically(fn (): ImportedView => match ($format) {
             FixtureProfile::FORMAT => $this->fixture(ProfileReader::read($document)),
             Desk::FORMAT => $this->desk(DeskReader::read($document)),
+            Kit::FORMAT => $this->kit(KitReader::read($document)),
             RigDocument::FORMAT => $this->rig(RigReader::read($document)),
             VenueDocument::FORMAT => $this->wholeVenue(VenueReader::read($document)),
             default => throw InputError::because(
                 'not_a_choice',
                 'format',
                 \sprintf(
-                    'This is no document of Rigger: its "format" should be %s, %s, %s or %s.',
+                    'This is no document of Rigger: its "format" should be %s, %s, %s, %s or %s.',
                     FixtureProfile::FORMAT,
                     Desk::FORMAT,
+                    Kit::FORMAT,
                     RigDocument::FORMAT,
                     VenueDocument::FORMAT,
                 ),
@@ -129,10 +135,18 @@ final readonly class Importer
         return new ImportedView('desk', (string) $kept->id(), $kept->name);
     }
 
+    private function kit(Kit $kit): ImportedView
+    {
+        $kept = $this->kits->bringIn($kit);
+
+        return new ImportedView('kit', (string) $kept->id(), $kept->name);
+    }
+
     private function wholeVenue(VenueDocument $document): ImportedView
     {
         $known = array_merge(...array_map($this->charts->keepAll(...), $document->charts));
         array_map($this->desks->bringIn(...), $document->desks);
+        array_map($this->kits->bringIn(...), $document->kits);
         foreach ($document->rigs as $rig) {
             $this->rig($rig, $known);
             $this->manager->flush();
@@ -175,7 +189,8 @@ final readonly class Importer
             }
             $bent[$key] = true;
         }
-        $this->hanging->hang($rig, $document, array_map(static fn (FixtureRevision $one): Revision => $one->core(), $revisions));
+        $kits = array_map(fn (Kit $kit): KitInUse => $this->kits->bringIn($kit)->inUse(), $document->kits);
+        $this->hanging->hang($rig, $document, array_map(static fn (FixtureRevision $one): Revision => $one->core(), $revisions), $kits);
 
         return new ImportedView('rig', (string) $rig->id(), $rig->name());
     }

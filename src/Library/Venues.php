@@ -9,6 +9,7 @@ use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\FixtureType;
 use Rigger\App\Entity\PatchedUnit;
+use Rigger\App\Entity\RadioKit;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Venue;
 use Rigger\App\Problem\Problem;
@@ -17,13 +18,18 @@ use Rigger\App\Repository\Types;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Document\RigDocument;
 use Rigger\Core\Document\VenueDocument;
+use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Profile\FixtureProfile;
 
 /** A stored venue to its open document. */
 final readonly class Venues
 {
-    public function __construct(private EntityManagerInterface $manager, private CoreRigs $rigs, private Types $types)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private CoreRigs $rigs,
+        private Types $types,
+        private KitShelf $kits,
+    ) {
     }
 
     /** @throws Problem not_found */
@@ -38,6 +44,7 @@ final readonly class Venues
             array_map($this->revisions(...), $this->typesOf($rigs)),
             array_map(static fn (DeskDescription $desk): Desk => $desk->desk(), $desks),
             array_map(fn (Rig $rig): RigDocument => RigDocument::of($this->rigs->get($rig->id())), $rigs),
+            array_map(static fn (RadioKit $kit): Kit => $kit->kit(), $this->kits->all()),
         );
     }
 

@@ -12,6 +12,7 @@ use Rigger\App\Entity\HeldSlots;
 use Rigger\App\Entity\KnownFinding;
 use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedUnit;
+use Rigger\App\Entity\RadioKit;
 use Rigger\App\Entity\RadioLink;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Support;
@@ -53,7 +54,7 @@ final readonly class Applier
         foreach ($after->links as $id => $link) {
             $was = $before->links[$id] ?? null;
             if (null === $was) {
-                $this->manager->persist(RadioLink::of($rig, $link, ++$place));
+                $this->manager->persist(RadioLink::of($rig, $this->entities->one(RadioKit::class, $link->kit->id), $link, ++$place));
             } elseif ($was !== $link) {
                 $this->entities->one(RadioLink::class, $id)->become($link);
             }

@@ -10,7 +10,7 @@ use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Input\Json;
-use Rigger\Core\Line\RadioKit;
+use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
@@ -18,6 +18,7 @@ use Rigger\Core\Position\Support as Held;
 use Rigger\Core\Position\SupportKind;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
@@ -60,7 +61,12 @@ final readonly class CoreRigs
             $this->units((string) $id),
             array_map(
                 self::link(...),
-                $this->rows('SELECT id, kit, label, name FROM radio_link WHERE rig_id = ? ORDER BY place', (string) $id),
+                $this->rows(
+                    'SELECT l.id, l.label, l.name, k.id AS kit_id, k.document FROM radio_link l JOIN LATERAL (SELECT id, document FROM '
+                        .'radio_kit WHERE id = l.kit_id OR (l.kit_id IS NULL AND name = l.kit) ORDER BY id LIMIT 1) k ON true '
+                        .'WHERE l.rig_id = ? ORDER BY l.place',
+                    (string) $id,
+                ),
             ),
             $this->looks((string) $id),
             array_map(
@@ -209,7 +215,9 @@ final readonly class CoreRigs
 
     private static function link(Row $row): Link
     {
-        return new Link($row->text('id'), RadioKit::from($row->text('kit')), $row->text('label'), $row->text('name'));
+        $kit = new KitInUse($row->text('kit_id'), KitReader::read(Json::decode($row->text('document'))));
+
+        return new Link($row->text('id'), $kit, $row->text('label'), $row->text('name'));
     }
 
     /** @return list<Look> */

@@ -6,6 +6,7 @@ namespace Rigger\App\Repository;
 
 use Rigger\App\Entity\Rig;
 use Rigger\Core\Document\RigDocument;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig as CoreRig;
 use Symfony\Component\Uid\Uuid;
@@ -17,12 +18,16 @@ final readonly class Hanging
     {
     }
 
-    /** @param list<Revision> $revisions one for each of the document's types */
-    public function hang(Rig $rig, RigDocument $document, array $revisions): void
+    /**
+     * @param list<Revision> $revisions one for each of the document's types
+     * @param list<KitInUse> $kits      one for each of its radio kits
+     */
+    public function hang(Rig $rig, RigDocument $document, array $revisions, array $kits): void
     {
         $id = (string) $rig->id();
         // Its name and its desk stand in the entity already.
         $empty = new CoreRig($id, $document->name, $document->venue, 0);
-        $this->applier->apply($empty, $document->rig($id, null, $revisions, static fn (): string => (string) Uuid::v7()), $rig);
+        $hung = $document->rig($id, null, $revisions, $kits, static fn (): string => (string) Uuid::v7());
+        $this->applier->apply($empty, $hung, $rig);
     }
 }

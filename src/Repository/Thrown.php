@@ -30,6 +30,9 @@ final readonly class Thrown
             UNION ALL
             SELECT 'desk', d.id::text, d.name, 0, 0, to_char(d.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"')
             FROM desk d WHERE d.thrown_at IS NOT NULL
+            UNION ALL
+            SELECT 'kit', k.id::text, k.name, 0, 0, to_char(k.thrown_at, 'YYYY-MM-DD"T"HH24:MI:SS"Z"')
+            FROM radio_kit k WHERE k.thrown_at IS NOT NULL
             ORDER BY 6 DESC, 3
             SQL);
     }
@@ -56,6 +59,8 @@ final readonly class Thrown
             $needed = $this->database->fetchOne(<<<'SQL'
                 SELECT EXISTS (SELECT 1 FROM rig WHERE desk_id = :id) OR EXISTS (SELECT 1 FROM patched_fixture WHERE revision_id = :id)
                     OR EXISTS (SELECT 1 FROM type_curves WHERE type_id = :id)
+                    OR EXISTS (SELECT 1 FROM radio_link WHERE kit_id = :id)
+                    OR EXISTS (SELECT 1 FROM radio_link l JOIN radio_kit k ON k.name = l.kit WHERE l.kit_id IS NULL AND k.id = :id)
                     OR EXISTS (SELECT 1 FROM change WHERE changed_rows::text LIKE '%' || :id || '%')
                 SQL, ['id' => $id]);
             if (false !== $needed) {
@@ -77,6 +82,11 @@ final readonly class Thrown
     {
         $this->database->executeStatement('DELETE FROM fixture_revision WHERE type_id = ?', [$typeId]);
         $this->database->executeStatement('DELETE FROM fixture_type WHERE id = ?', [$typeId]);
+    }
+
+    public function deleteKit(string $kitId): void
+    {
+        $this->database->executeStatement('DELETE FROM radio_kit WHERE id = ?', [$kitId]);
     }
 
     public function deleteDesk(string $deskId): void

@@ -37,7 +37,12 @@ final readonly class Duplicating
             $copy = Rig::in($original->venue, $name);
             $copy->playOn($original->desk());
             $this->manager->persist($copy);
-            $this->hanging->hang($copy, RigDocument::of($rig->renamed($name)), RigDocument::revisionsOf($rig));
+            $this->hanging->hang(
+                $copy,
+                RigDocument::of($rig->renamed($name)),
+                RigDocument::revisionsOf($rig),
+                RigDocument::kitsOf($rig),
+            );
             $this->manager->flush();
 
             return $copy;

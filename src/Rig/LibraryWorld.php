@@ -8,12 +8,14 @@ use Psr\Clock\ClockInterface;
 use Rigger\App\Library\Charts;
 use Rigger\App\Library\Desks;
 use Rigger\App\Library\DeskShelf;
+use Rigger\App\Library\KitShelf;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\CoreRevisions;
 use Rigger\Core\Change\World;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\Revision;
 use Symfony\Component\Uid\Uuid;
 
@@ -27,6 +29,7 @@ final class LibraryWorld implements World
         private readonly CoreRevisions $revisions,
         private readonly Desks $desks,
         private readonly DeskShelf $shelf,
+        private readonly KitShelf $kits,
         private readonly Charts $charts,
     ) {
     }
@@ -55,6 +58,11 @@ final class LibraryWorld implements World
     public function desk(string $id): DeskInUse
     {
         return $this->desks->get($id)->inUse();
+    }
+
+    public function kit(string $id): KitInUse
+    {
+        return $this->kits->get($id)->inUse();
     }
 
     public function variant(Desk $desk): DeskInUse

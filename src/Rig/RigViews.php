@@ -8,6 +8,7 @@ use Rigger\App\Repository\Changes;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\View\FindingView;
 use Rigger\App\Rig\View\HoldView;
+use Rigger\App\Rig\View\KitPartView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigChangeView;
@@ -17,6 +18,7 @@ use Rigger\App\Rig\View\TypeUseView;
 use Rigger\App\Rig\View\UniverseView;
 use Rigger\Core\Judge\Judge;
 use Rigger\Core\Judge\Judged;
+use Rigger\Core\Line\Radio\KitPart;
 use Rigger\Core\Patch\UniverseUsage;
 use Rigger\Core\Position\WalkOrder;
 use Rigger\Core\Rig\HeldSlots;
@@ -82,7 +84,15 @@ final readonly class RigViews
     public static function links(Rig $rig): array
     {
         return array_map(
-            static fn (Link $link): LinkView => new LinkView($link->id, $link->kit->value, $link->label, $link->name, $link->kit->names()),
+            static fn (Link $link): LinkView => new LinkView(
+                $link->id,
+                $link->kit->id,
+                $link->kit->kit->name,
+                $link->label,
+                $link->name,
+                $link->kit->kit->settings(),
+                array_map(static fn (KitPart $part): KitPartView => new KitPartView($part->label, $part->values), $link->kit->kit->parts),
+            ),
             array_values($rig->links),
         );
     }

@@ -13,4 +13,5 @@ enum Kind: string
     case Rig = 'rig';
     case Chart = 'chart';
     case Desk = 'desk';
+    case Kit = 'kit';
 }

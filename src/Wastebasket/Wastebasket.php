@@ -10,6 +10,7 @@ use Psr\Clock\ClockInterface;
 use Rigger\App\Doctrine\Transaction;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\FixtureType;
+use Rigger\App\Entity\RadioKit;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Problem\Problem;
 use Rigger\App\Repository\Rigs;
@@ -45,7 +46,8 @@ final readonly class Wastebasket
             match ($kind) {
                 Kind::Rig => $this->rigs->lock($id)->throwAway($this->clock->now()),
                 Kind::Chart => $this->throwChart($id),
-                Kind::Desk => $this->throwDesk($id),
+                Kind::Desk => $this->throwDescription(DeskDescription::class, $id, 'This desk'),
+                Kind::Kit => $this->throwDescription(RadioKit::class, $id, 'This radio kit'),
             };
             $this->manager->flush();
         });
@@ -58,7 +60,8 @@ final readonly class Wastebasket
             match ($kind) {
                 Kind::Rig => ($this->rigs->lockAnywhere($id) ?? throw Problem::notFound('This rig'))->bringBack(),
                 Kind::Chart => $this->bringChartBack($id),
-                Kind::Desk => $this->bringDeskBack($id),
+                Kind::Desk => $this->bringDescriptionBack(DeskDescription::class, $id, 'desk'),
+                Kind::Kit => $this->bringDescriptionBack(RadioKit::class, $id, 'radio kit'),
             };
             $this->manager->flush();
         });
@@ -95,7 +98,11 @@ final readonly class Wastebasket
         if ($this->thrown->areNeeded($rows)) {
             return false;
         }
-        Kind::Chart->value === $kind ? $this->thrown->deleteType($id) : $this->thrown->deleteDesk($id);
+        match ($kind) {
+            Kind::Chart->value => $this->thrown->deleteType($id),
+            Kind::Kit->value => $this->thrown->deleteKit($id),
+            default => $this->thrown->deleteDesk($id),
+        };
 
         return true;
     }
@@ -116,14 +123,15 @@ final readonly class Wastebasket
         $type->throwAway($this->clock->now());
     }
 
-    private function throwDesk(Uuid $id): void
+    /** @param class-string<DeskDescription|RadioKit> $class */
+    private function throwDescription(string $class, Uuid $id, string $what): void
     {
-        $desk = $this->manager->find(DeskDescription::class, $id, LockMode::PESSIMISTIC_WRITE);
-        if (null === $desk || !$desk->isOnShelf()) {
-            throw Problem::notFound('This desk');
+        $one = $this->manager->find($class, $id, LockMode::PESSIMISTIC_WRITE);
+        if (null === $one || !$one->isOnShelf()) {
+            throw Problem::notFound($what);
         }
-        $desk->takeOffShelf();
-        $desk->throwAway($this->clock->now());
+        $one->takeOffShelf();
+        $one->throwAway($this->clock->now());
     }
 
     private function bringChartBack(Uuid $id): void
@@ -146,17 +154,22 @@ final readonly class Wastebasket
         $type->bringBack();
     }
 
-    private function bringDeskBack(Uuid $id): void
+    /** @param class-string<DeskDescription|RadioKit> $class */
+    private function bringDescriptionBack(string $class, Uuid $id, string $what): void
     {
-        $desk = $this->manager->find(DeskDescription::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Problem::notFound('This desk');
-        $now = $this->manager->getRepository(DeskDescription::class)->findOneBy(['name' => $desk->name, 'isOnShelf' => true]);
-        if (null !== $now && $now !== $desk) {
+        $one = $this->manager->find($class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Problem::notFound('This '.$what);
+        $now = $this->manager->getRepository($class)->findOneBy(['name' => $one->name, 'isOnShelf' => true]);
+        if (null !== $now && $now !== $one) {
             throw Problem::conflict(
                 'name_taken',
-                \sprintf('A desk called %s is on the shelf again. Take that one off the shelf, then bring this one back.', $desk->name),
+                \sprintf(
+                    'A %s called %s is on the shelf again. Take that one off the shelf, then bring this one back.',
+                    $what,
+                    $one->name,
+                ),
             );
         }
-        $desk->putOnShelf();
+        $one->putOnShelf();
     }
 
     /** @param array{kind: string, id: string, name: string, parts: int, changes: int, at: string} $row */

@@ -14,7 +14,7 @@ final class JournalTest extends ApiTestCase
      *
      * @return list<callable(array<string, mixed>): array<string, mixed>> each gives a change for the door
      */
-    private static function changes(string $deskId): array
+    private static function changes(string $deskId, string $kitId): array
     {
         $chart = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/fixtures/marram-drum-6.json'), true);
         self::assertIsArray($chart);
@@ -156,7 +156,7 @@ final class JournalTest extends ApiTestCase
                 'do' => 'load-van', 'lengths' => '4 8 16', 'slack' => 1.2, 'spare' => 2, 'x' => 1.0, 'y' => -8.0, 'height' => 2.0,
             ],
             static fn (array $rig): array => ['do' => 'remove-unit', 'unit' => $unit($rig, 'Spin R')],
-            static fn (array $rig): array => ['do' => 'add-link', 'kit' => 'Loon Pair', 'label' => 'Gallery'],
+            static fn (array $rig): array => ['do' => 'add-link', 'kit' => $kitId, 'label' => 'Gallery'],
             static fn (array $rig): array => [
                 'do' => 'connect-unit',
                 'unit' => $unit($rig, 'Haar'),
@@ -233,8 +233,9 @@ final class JournalTest extends ApiTestCase
         $id = $this->demoRig();
         $path = '/api/rigs/'.$id;
         $desk = $this->bring('desks/skiff-24')['id'];
+        $kit = $this->bring('kits/loon-pair')['id'];
         $states = [self::told($this->ask('GET', $path))];
-        foreach (self::changes($desk) as $change) {
+        foreach (self::changes($desk, $kit) as $change) {
             $rig = $this->ask('GET', $path);
             $made = $change($rig);
             $this->change($path, $rig['version'], $made);

@@ -111,7 +111,7 @@ final class LibraryTest extends ApiTestCase
     /** @return iterable<string, array{string, string}> */
     public static function documents(): iterable
     {
-        foreach (['fixtures' => 'rigger-fixture', 'desks' => 'rigger-desk', 'rigs' => 'rigger-rig'] as $folder => $format) {
+        foreach (['fixtures' => 'rigger-fixture', 'desks' => 'rigger-desk', 'kits' => 'rigger-kit', 'rigs' => 'rigger-rig'] as $folder => $format) {
             foreach (array_filter((array) glob(\dirname(__DIR__, 2).'/demo/'.$folder.'/*.json'), is_string(...)) as $file) {
                 yield basename($file) => [$file, $format];
             }

@@ -20,10 +20,12 @@ final class LinesTest extends ApiTestCase
     public function testANewSenderTakesANameThatIsFree(): void
     {
         $id = $this->demoRig();
-        $rig = $this->change($id, 1, ['do' => 'add-link', 'kit' => 'Reed Link', 'label' => 'Gallery']);
+        [$reed, $loon] = [$this->bring('kits/reed-link')['id'], $this->bring('kits/loon-pair')['id']];
+        $rig = $this->change($id, 1, ['do' => 'add-link', 'kit' => $reed, 'label' => 'Gallery']);
         self::assertSame('Birch', self::named($rig['links'], 'Gallery')['name']);
         self::assertCount(8, self::named($rig['links'], 'Gallery')['names']);
-        $rig = $this->change($id, 2, ['do' => 'add-link', 'kit' => 'Loon Pair', 'label' => 'Stalls']);
+        $rig = $this->change($id, 2, ['do' => 'add-link', 'kit' => $loon, 'label' => 'Stalls']);
+        self::assertSame(['number', 'sub-number'], array_column(self::named($rig['links'], 'Stalls')['parts'], 'label'));
         self::assertSame('1-1', self::named($rig['links'], 'Stalls')['name']);
         self::assertCount(24, self::named($rig['links'], 'Stalls')['names']);
     }
@@ -38,7 +40,7 @@ final class LinesTest extends ApiTestCase
         self::assertSame(['name', 'not_a_choice'], [$bad['violations'][0]['path'], $bad['violations'][0]['code']]);
         $bad = $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $tape, 'link' => $left, 'receiver' => '1-1'], status: 422);
         self::assertSame(['receiver', 'not_a_choice'], [$bad['violations'][0]['path'], $bad['violations'][0]['code']]);
-        $this->change($id, 1, ['do' => 'add-link', 'kit' => 'Other', 'label' => 'X'], status: 422);
+        $this->change($id, 1, ['do' => 'add-link', 'kit' => 'Other', 'label' => 'X'], status: 404);
         $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $tape, 'link' => 'nowhere'], status: 404);
         self::assertSame(1, $this->ask('GET', '/api/rigs/'.$id)['version']);
     }

@@ -27,7 +27,7 @@ final class VenueTest extends ApiTestCase
         $this->ask('DELETE', '/api/rigs/'.$thrown, null, 204);
 
         $out = $this->ask('GET', '/api/venues/export?venue=The%20Boathouse%20Studio');
-        self::assertSame(['rigger-venue', 1, 'The Boathouse Studio'], [$out['format'], $out['version'], $out['name']]);
+        self::assertSame(['rigger-venue', 2, 'The Boathouse Studio'], [$out['format'], $out['version'], $out['name']]);
         self::assertIsArray($out['rigs']);
         self::assertIsArray($out['charts']);
         self::assertCount(2, $out['rigs']);
@@ -43,7 +43,7 @@ final class VenueTest extends ApiTestCase
         $validator->resolver()?->registerPrefix('urn:rigger:', \dirname(__DIR__, 2).'/docs/formats/');
         self::assertTrue($validator->validate(
             json_decode((string) $this->client->getResponse()->getContent()),
-            'urn:rigger:rigger-venue-1.schema.json',
+            'urn:rigger:rigger-venue-2.schema.json',
         )->isValid());
 
         $text = str_replace(

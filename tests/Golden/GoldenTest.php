@@ -33,7 +33,7 @@ final class GoldenTest extends ApiTestCase
         $path = \dirname(__DIR__).'/fixtures/golden/'.$file.'.json.gz';
         $isWriting = 'write' === getenv('RIGGER_GOLDEN');
         $golden = $isWriting ? [] : json_decode((string) gzdecode((string) file_get_contents($path)), true, 512, \JSON_THROW_ON_ERROR);
-        $steps = new Steps(20261127 + $units, $desks);
+        $steps = new Steps(20261127 + $units, $desks, $this->bring('kits/reed-link')['id']);
         $views = new Views();
         $rig = $this->rig('/api/rigs/'.$id);
         $plain = $views->plain($rig);

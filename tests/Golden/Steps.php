@@ -24,8 +24,11 @@ final class Steps
     private readonly array $order;
     private int $made = 0;
 
-    /** @param array<string, string> $desks id by name */
-    public function __construct(int $seed, private readonly array $desks)
+    /**
+     * @param array<string, string> $desks id by name
+     * @param string                $kit   id of a radio kit
+     */
+    public function __construct(int $seed, private readonly array $desks, private readonly string $kit)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
         // Each kind once, in a shuffled order, then by chance.
@@ -91,7 +94,7 @@ final class Steps
             'add' => $this->add($rig),
             'twin' => $this->twin($rig),
             'remove' => ['do' => 'remove-unit', 'unit' => $this->unit($rig)],
-            'add-link' => ['do' => 'add-link', 'kit' => 'Reed Link', 'label' => 'Sender '.$made],
+            'add-link' => ['do' => 'add-link', 'kit' => $this->kit, 'label' => 'Sender '.$made],
             'connect' => ['do' => 'connect-unit', 'unit' => $this->unit($rig), 'link' => $link, 'receiver' => null],
             'receiver' => ['do' => 'connect-unit', 'unit' => $this->unit($rig), 'link' => $link, 'receiver' => 'Elder'],
             'add-run' => ['do' => 'add-run', 'units' => $this->two($rig)],

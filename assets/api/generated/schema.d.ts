@@ -671,6 +671,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_lines_kit_list"];
+        put?: never;
+        /** Keeps a rigger-kit document under its name, in the place of the one that had it. */
+        post: operations["post_rigger_app_http_lines_kit_keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What would follow from a description, without keeping it. */
+        post: operations["post_rigger_app_http_lines_kit_check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The rigger-kit document. */
+        get: operations["get_rigger_app_http_lines_kit_export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kits/{id}/shelve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Into the wastebasket. Rigs that use it keep it. */
+        post: operations["post_rigger_app_http_lines_kit_takeoff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/large-set": {
         parameters: {
             query?: never;
@@ -2184,6 +2252,18 @@ export interface components {
         PinTablesView: {
             tables: components["schemas"]["PinTableView"][];
         };
+        KitChoiceView: {
+            id: string;
+            name: string;
+            words: string;
+        };
+        KitListView: {
+            kits: components["schemas"]["KitChoiceView"][];
+        };
+        KitCheckView: {
+            facts: string[];
+            problems: components["schemas"]["DeskProblemView"][];
+        };
         LargeSetView: {
             words: string;
             universes: number;
@@ -2431,12 +2511,18 @@ export interface components {
             revision: number;
             latest: number;
         };
+        KitPartView: {
+            label: string;
+            values: string[];
+        };
         LinkView: {
             id: string;
+            kitId: string;
             kit: string;
             label: string;
             name: string;
             names: string[];
+            parts: components["schemas"]["KitPartView"][];
         };
         CellView: {
             unitId: string;
@@ -3698,6 +3784,115 @@ export interface operations {
             };
         };
     };
+    get_rigger_app_http_lines_kit_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitListView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_lines_kit_keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitChoiceView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_lines_kit_check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitCheckView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_kit_export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    post_rigger_app_http_lines_kit_takeoff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitListView"];
+                };
+            };
+        };
+    };
     post_rigger_app_http_patch_largeset__invoke: {
         parameters: {
             query?: never;
@@ -4094,7 +4289,7 @@ export interface operations {
             header?: never;
             path: {
                 rig: string;
-                kind: string;
+                kind: "load" | "runs" | "pins";
             };
             cookie?: never;
         };
@@ -4119,7 +4314,7 @@ export interface operations {
             header?: never;
             path: {
                 rig: string;
-                kind: string;
+                kind: "load" | "runs" | "pins";
             };
             cookie?: never;
         };
@@ -4334,7 +4529,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                kind: "rig" | "chart" | "desk";
+                kind: "rig" | "chart" | "desk" | "kit";
                 id: string;
             };
             cookie?: never;

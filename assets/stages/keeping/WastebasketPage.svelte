@@ -13,7 +13,7 @@
   const thrown = $derived(basket.data?.thrown ?? []);
   let problem = $state<string | null>(null);
   let asking = $state(false);
-  const KINDS: Record<string, string> = { rig: 'rig', chart: 'chart', desk: 'desk' };
+  const KINDS: Record<string, string> = { rig: 'rig', chart: 'chart', desk: 'desk', kit: 'radio kit' };
   const moment = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 
   async function work(call: () => ReturnType<typeof emptied>) {

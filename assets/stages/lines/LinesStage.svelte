@@ -43,6 +43,12 @@
     untrack(() => cabling.putBack());
   });
 
+  /** On a phone what is set stands below the lanes: it comes into sight. */
+  let panel: HTMLElement | undefined = $state();
+  $effect(() => {
+    if ((cabling.run || cabling.item) && innerWidth <= 760) panel?.scrollIntoView();
+  });
+
   async function addRun() {
     const problem = await session.change({ do: 'add-run' });
     if (!problem) cabling.look({ run: session.made[0] ?? null });
@@ -66,6 +72,7 @@
         <li><a href={sheet('runs')}>Data runs, to lay them by</a></li>
         <li><button onclick={() => (pins = true)}>Which pin carries what</button></li>
         <li><button onclick={() => (isPacking = true)}>Cable in the van</button></li>
+        <li><a href={p('/rigs/:rig/lines/kits', { params: { rig: session.id } })}>Radio kits on the shelf</a></li>
       </Menu>
       <button
         class="btn"
@@ -93,12 +100,16 @@
     <div class="lines rule border-t py-3">
       <div>
         <h3>Radio</h3>
-        <span class="faint text-[11.5px]">Sender and receiver must show the same name.</span>
+        <span class="faint text-[11.5px]">Sender and receiver must be set alike.</span>
       </div>
       <RadioLinks />
     </div>
   </section>
-  <aside class="pane rule scroll border-l p-4 max-[760px]:border-t max-[760px]:border-l-0" aria-label="About it">
+  <aside
+    class="pane rule scroll border-l p-4 max-[760px]:border-t max-[760px]:border-l-0"
+    aria-label="About it"
+    bind:this={panel}
+  >
     {#if isPacking}<VanPanel onDone={() => (isPacking = false)} />
     {:else if at}<ItemPanel run={at.run} item={at.item} />
     {:else if run}<RunPanel {run} />{/if}

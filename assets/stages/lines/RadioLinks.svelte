@@ -1,5 +1,6 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
+  import SettingSelect from './SettingSelect.svelte';
   import Tape from '../../components/Tape.svelte';
   import type { Change, Link } from '../../api/types';
   import { useRig } from '../../state/rig.svelte';
@@ -21,7 +22,7 @@
 <div class="grid gap-5">
   {#each rig.links as link (link.id)}
     <div class="flex flex-wrap items-start gap-y-1">
-      <div class="pane rule grid w-[210px] gap-1.5 rounded-md border p-2">
+      <div class="pane rule grid w-[236px] gap-1.5 rounded-md border p-2">
         <div class="flex items-center gap-1">
           <EditText
             label="Name of the sender"
@@ -34,37 +35,33 @@
             >Remove</button
           >
         </div>
-        <label class="flex items-center gap-2 text-[12px]"
-          ><span class="dim">{link.kit}, set to</span>
-          <select
-            class="select h-7 flex-1"
+        <div class="flex items-center gap-2 text-[12px]">
+          <span class="dim">{link.kit}, set to</span>
+          <SettingSelect
+            {link}
             value={link.name}
-            aria-label="Name that {link.label} sends on"
-            onchange={(event) => change({ do: 'tune-link', link: link.id, name: event.currentTarget.value })}
-          >
-            {#each link.names as name (name)}<option>{name}</option>{/each}
-          </select>
-        </label>
+            label="Name that {link.label} sends on"
+            onChoose={(name) => name && change({ do: 'tune-link', link: link.id, name })}
+          />
+        </div>
       </div>
       <ul class="grid min-w-0 gap-2 pt-1.5">
         {#each behind(link) as unit (unit.id)}
-          <li class="flex items-center gap-2">
+          <li class="flex flex-wrap items-center gap-2">
             <span class="air" class:broken={unit.silence} aria-hidden="true"></span>
             <Tape name={unit.name} />
-            <label class="flex items-center gap-2 text-[12px]"
+            <span class="flex items-center gap-2 text-[12px]"
               ><span class="dim whitespace-nowrap">receiver set to</span>
-              <select
-                class="select h-7"
-                value={unit.receiver ?? ''}
-                aria-label="Receiver of {unit.name}"
-                onchange={(event) => connect(unit.id, link.id, event.currentTarget.value || null)}
-              >
-                <option value="">not set</option>
-                {#each link.names as name (name)}<option>{name}</option>{/each}
-              </select>
-            </label>
+              <SettingSelect
+                {link}
+                value={unit.receiver ?? null}
+                label="Receiver of {unit.name}"
+                mayBeNone
+                onChoose={(receiver) => connect(unit.id, link.id, receiver)}
+              />
+            </span>
             <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
-              >{unit.silence ? 'names differ' : 'linked'}</span
+              >{unit.silence ? 'not set alike' : 'linked'}</span
             >
             <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
           </li>

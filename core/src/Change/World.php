@@ -7,6 +7,7 @@ namespace Rigger\Core\Change;
 use Rigger\Core\Desk\Desk;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\NotThere;
 use Rigger\Core\Rig\Revision;
 
@@ -35,6 +36,9 @@ interface World
 
     /** @throws NotThere */
     public function desk(string $id): DeskInUse;
+
+    /** @throws NotThere */
+    public function kit(string $id): KitInUse;
 
     /** A description beside the shelf's own of that name: kept, and the same one when it is asked for again. */
     public function variant(Desk $desk): DeskInUse;

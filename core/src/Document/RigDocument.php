@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rigger\Core\Document;
 
 use Rigger\Core\Desk\Desk;
+use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Position\Support as Held;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\Van;
@@ -20,7 +22,7 @@ use Rigger\Core\Rig\Support;
 use Rigger\Core\Rig\TypeCurves;
 use Rigger\Core\Rig\Unit;
 
-/** A whole rig as an open document: format `rigger-rig`, version 3. It carries every chart and the desk that it needs. */
+/** A whole rig as an open document: format `rigger-rig`, version 3. It carries every chart, the desk and the radio kits that it needs. */
 final readonly class RigDocument
 {
     public const FORMAT = 'rigger-rig';
@@ -37,6 +39,7 @@ final readonly class RigDocument
      * @param list<KnownEntry>      $known      since version 2
      * @param list<RunEntry>        $runs       since version 3
      * @param Van                   $van        since version 3
+     * @param list<Kit>             $kits       since version 3; before that the two that were known by name
      */
     public function __construct(
         public string $name,
@@ -52,6 +55,7 @@ final readonly class RigDocument
         public array $known = [],
         public array $runs = [],
         public Van $van = new Van(),
+        public array $kits = [],
     ) {
     }
 
@@ -61,13 +65,18 @@ final readonly class RigDocument
         $types = array_flip(array_map(static fn (Revision $revision): string => $revision->id, $revisions));
         $links = array_flip(array_keys($rig->links));
         $places = array_flip(array_keys($rig->units));
+        $inUse = self::kitsOf($rig);
+        $kits = array_flip(array_map(static fn (KitInUse $kit): string => $kit->id, $inUse));
 
         return new self(
             $rig->name,
             $rig->venue,
             $rig->desk(),
             array_map(static fn (Revision $revision): FixtureProfile => $revision->profile, $revisions),
-            array_map(static fn (Link $link): LinkEntry => new LinkEntry($link->kit, $link->label, $link->name), array_values($rig->links)),
+            array_map(
+                static fn (Link $link): LinkEntry => new LinkEntry($kits[$link->kit->id], $link->label, $link->name),
+                array_values($rig->links),
+            ),
             array_map(
                 static fn (Unit $unit): UnitEntry => UnitEntry::of(
                     $unit,
@@ -86,7 +95,19 @@ final readonly class RigDocument
             ),
             self::runs($rig, $places),
             $rig->van,
+            array_map(static fn (KitInUse $kit): Kit => $kit->kit, $inUse),
         );
+    }
+
+    /** @return list<KitInUse> that its links are of, as they stand in the document's kits */
+    public static function kitsOf(Rig $rig): array
+    {
+        $kits = [];
+        foreach ($rig->links as $link) {
+            $kits[$link->kit->id] = $link->kit;
+        }
+
+        return array_values($kits);
     }
 
     /** @return list<Revision> that its units follow, as they stand in the document's types */
@@ -104,11 +125,15 @@ final readonly class RigDocument
      * The rig of it, hung anew: with ids of its own, nothing ticked.
      *
      * @param list<Revision>     $revisions one for each of its types
+     * @param list<KitInUse>     $kits      one for each of its kits
      * @param callable(): string $newId
      */
-    public function rig(string $id, ?DeskInUse $desk, array $revisions, callable $newId): Rig
+    public function rig(string $id, ?DeskInUse $desk, array $revisions, array $kits, callable $newId): Rig
     {
-        $links = array_map(static fn (LinkEntry $link): Link => new Link($newId(), $link->kit, $link->label, $link->name), $this->links);
+        $links = array_map(
+            static fn (LinkEntry $link): Link => new Link($newId(), $kits[$link->kit], $link->label, $link->name),
+            $this->links,
+        );
         $units = array_map(static fn (UnitEntry $unit): Unit => $unit->unit(
             $newId(),
             $revisions[$unit->type],

@@ -9,7 +9,9 @@ use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
-use Rigger\Core\Line\RadioKit;
+use Rigger\Core\Line\Radio\FormerKits;
+use Rigger\Core\Line\Radio\Kit;
+use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Position\Support;
 use Rigger\Core\Position\SupportKind;
@@ -24,7 +26,7 @@ final class RigReader
     private const MEMBERS = [
         1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
         2 => ['holds', 'known'],
-        3 => ['runs', 'van'],
+        3 => ['runs', 'van', 'kits'],
     ];
 
     /** @throws InputError */
@@ -32,12 +34,17 @@ final class RigReader
     {
         $in = Members::open($document);
         $version = FormatVersion::of($in, RigDocument::FORMAT, self::MEMBERS);
+        $kits = $in->has('kits') ? $in->each('kits', KitReader::read(...), Limits::LINKS) : self::formerKits($in, $version);
         $rig = new RigDocument(
             Limits::name($in->text('name'), 'name'),
             Limits::name($in->text('venue'), 'venue'),
             $in->has('desk') && !$in->isNull('desk') ? DeskReader::read($in->raw('desk'), 'desk') : null,
             $in->each('types', ProfileReader::read(...), Limits::UNITS),
-            $in->each('links', self::link(...), Limits::LINKS),
+            $in->each(
+                'links',
+                static fn (mixed $item, string $path): LinkEntry => self::link($item, $path, $kits, $version),
+                Limits::LINKS,
+            ),
             $in->each(
                 'fixtures',
                 static fn (mixed $item, string $path): UnitEntry => UnitEntryReader::read($item, $path, $version),
@@ -50,18 +57,54 @@ final class RigReader
             $in->has('known') ? $in->each('known', KnownEntry::read(...), Limits::KNOWN) : [],
             $in->has('runs') ? $in->each('runs', RunEntry::read(...), Limits::RUNS) : [],
             $in->has('van') ? VanEntry::read($in->raw('van'), 'van') : new Van(),
+            $kits,
         );
         RigReferences::require($rig);
 
         return $rig;
     }
 
-    private static function link(mixed $item, string $path): LinkEntry
+    /**
+     * Before version 3 a link named its kit, one of two.
+     *
+     * @return list<Kit>
+     */
+    private static function formerKits(Members $in, FormatVersion $version): array
+    {
+        if ($version->number >= 3) {
+            return [];
+        }
+        $names = $in->each('links', static fn (mixed $item, string $path): string => Members::open($item, $path)->choice(
+            'kit',
+            FormerKits::NAMES,
+        ), Limits::LINKS);
+
+        return array_map(FormerKits::named(...), array_values(array_unique($names)));
+    }
+
+    /** @param list<Kit> $kits */
+    private static function link(mixed $item, string $path, array $kits, FormatVersion $version): LinkEntry
     {
         $in = Members::of($item, ['kit', 'label', 'name'], $path);
-        $kit = RadioKit::from($in->choice('kit', array_column(RadioKit::cases(), 'value')));
+        if ($version->number >= 3) {
+            $index = $in->whole('kit', 0, Limits::LINKS);
+        } else {
+            $names = array_map(static fn (Kit $kit): string => $kit->name, $kits);
+            $index = (int) array_search($in->text('kit'), $names, true);
+        }
+        $kit = $kits[$index] ?? throw InputError::because(
+            'out_of_range',
+            $in->path('kit'),
+            \sprintf('There is no kit number %d in this document.', $index),
+        );
+        $label = Limits::name($in->text('label'), $in->path('label'));
+        $name = $in->text('name');
 
-        return new LinkEntry($kit, Limits::name($in->text('label'), $in->path('label')), $in->choice('name', $kit->names()));
+        return $kit->has($name) ? new LinkEntry($index, $label, $name) : throw InputError::because(
+            'not_a_choice',
+            $in->path('name'),
+            \sprintf('%s is nothing that a unit of %s can be set to.', InputError::quote($name), InputError::quote($kit->name)),
+        );
     }
 
     private static function support(mixed $item, string $path): Support

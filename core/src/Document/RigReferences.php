@@ -43,7 +43,7 @@ final class RigReferences
                     $path.'.link',
                     \sprintf('There is no link number %d in this document.', $unit->link),
                 );
-            if (null !== $unit->receiver && (null === $link || !$link->kit->has($unit->receiver))) {
+            if (null !== $unit->receiver && (null === $link || !$rig->kits[$link->kit]->has($unit->receiver))) {
                 throw InputError::because(
                     'not_a_choice',
                     $path.'.receiver',

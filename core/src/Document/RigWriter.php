@@ -6,6 +6,7 @@ namespace Rigger\Core\Document;
 
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Line\Radio\KitWriter;
 use Rigger\Core\Position\Support;
 use Rigger\Core\Profile\ProfileWriter;
 
@@ -23,7 +24,7 @@ final class RigWriter
             'desk' => null === $rig->desk ? null : DeskWriter::write($rig->desk),
             'types' => array_map(ProfileWriter::write(...), $rig->types),
             'links' => array_map(
-                static fn (LinkEntry $link): array => ['kit' => $link->kit->value, 'label' => $link->label, 'name' => $link->name],
+                static fn (LinkEntry $link): array => ['kit' => $link->kit, 'label' => $link->label, 'name' => $link->name],
                 $rig->links,
             ),
             'fixtures' => array_map(UnitEntryReader::write(...), $rig->units),
@@ -50,6 +51,7 @@ final class RigWriter
             + ([] === $rig->holds ? [] : ['holds' => array_map(static fn (HoldEntry $hold): array => $hold->toArray(), $rig->holds)])
             + ([] === $rig->known ? [] : ['known' => array_map(static fn (KnownEntry $known): array => $known->toArray(), $rig->known)])
             + ([] === $rig->runs ? [] : ['runs' => array_map(static fn (RunEntry $run): array => $run->toArray(), $rig->runs)])
+            + ([] === $rig->kits ? [] : ['kits' => array_map(KitWriter::write(...), $rig->kits)])
             + ($rig->van->isUsual() ? [] : ['van' => VanEntry::write($rig->van)]);
     }
 }

@@ -8,6 +8,7 @@ use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
+use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
@@ -22,7 +23,7 @@ final class VenueReader
     public static function read(mixed $document): VenueDocument
     {
         $in = Members::open($document);
-        FormatVersion::of($in, VenueDocument::FORMAT, [1 => ['format', 'version', 'name', 'charts', 'desks', 'rigs']]);
+        FormatVersion::of($in, VenueDocument::FORMAT, [1 => ['format', 'version', 'name', 'charts', 'desks', 'rigs'], 2 => ['kits']]);
         $name = Limits::name($in->text('name'), 'name');
 
         return new VenueDocument(
@@ -30,6 +31,7 @@ final class VenueReader
             $in->each('charts', self::revisions(...), Limits::UNITS),
             $in->each('desks', DeskReader::read(...), self::MOST_RIGS),
             $in->each('rigs', static fn (mixed $item, string $path): RigDocument => self::rig($item, $path, $name), self::MOST_RIGS),
+            $in->has('kits') ? $in->each('kits', KitReader::read(...), self::MOST_RIGS) : [],
         );
     }
 

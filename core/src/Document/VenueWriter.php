@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Document;
 
 use Rigger\Core\Desk\DeskWriter;
+use Rigger\Core\Line\Radio\KitWriter;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Profile\ProfileWriter;
 
@@ -26,6 +27,7 @@ final class VenueWriter
                 $venue->charts,
             ),
             'desks' => array_map(DeskWriter::write(...), $venue->desks),
+            'kits' => array_map(KitWriter::write(...), $venue->kits),
             'rigs' => array_map(RigWriter::write(...), $venue->rigs),
         ];
     }

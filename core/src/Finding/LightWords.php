@@ -43,11 +43,12 @@ final class LightWords
             'not_linked' => null === ($figures['receiver'] ?? null)
                 ? \sprintf('%s has no receiver set: %s sends on %s.', $unit, self::word($cause, 'sender'), self::word($cause, 'sends'))
                 : \sprintf(
-                    '%s does not respond: its receiver is set to %s, and %s sends on %s.',
+                    '%s does not respond: its receiver is set to %s, and %s sends on %s.%s',
                     $unit,
                     self::word($cause, 'receiver'),
                     self::word($cause, 'sender'),
                     self::word($cause, 'sends'),
+                    isset($figures['wrong']) ? \sprintf(' Only the %s is wrong.', self::word($cause, 'wrong')) : '',
                 ),
             'out_of_action' => \sprintf('%s is out of action.', $unit),
             'chart_errors' => \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit),

@@ -83,9 +83,12 @@ final readonly class Cause
     }
 
     /** @param string|null $receiver the name its receiver is set to; null when none is set */
-    public static function notLinked(string $sender, string $sends, ?string $receiver): self
+    /** @param string|null $wrong the part in which the two differ, where the others are right: "sub-number" */
+    public static function notLinked(string $sender, string $sends, ?string $receiver, ?string $wrong = null): self
     {
-        return new self('not_linked', ['sender' => $sender, 'sends' => $sends, 'receiver' => $receiver]);
+        return new self('not_linked', ['sender' => $sender, 'sends' => $sends, 'receiver' => $receiver] + (null === $wrong
+            ? []
+            : ['wrong' => $wrong]));
     }
 
     /** Its chart cannot be used. */

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Rig;
 
-use Rigger\Core\Line\RadioKit;
-
 /** A radio sender and the name it is set to. */
 final readonly class Link
 {
     /**
      * @param string $label what the operator calls the sender
-     * @param string $name  that the sender is set to, one of its kit's
+     * @param string $name  that the sender is set to, one of its kit's settings
      */
-    public function __construct(public string $id, public RadioKit $kit, public string $label, public string $name)
+    public function __construct(public string $id, public KitInUse $kit, public string $label, public string $name)
     {
     }
 

@@ -45,6 +45,11 @@ final class NotThere extends \RuntimeException implements CoreException
         return new self('This run');
     }
 
+    public static function kit(): self
+    {
+        return new self('This radio kit');
+    }
+
     public static function runItem(): self
     {
         return new self('This place on a run');

@@ -187,7 +187,7 @@ final class Rig
     {
         $link = null === $unit->linkId ? null : $this->links[$unit->linkId] ?? null;
 
-        return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver))->silence();
+        return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver, $link->kit->kit))->silence();
     }
 
     public function curvesOfType(Unit $unit): ?TypeCurves

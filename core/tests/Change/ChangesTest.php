@@ -191,7 +191,7 @@ final class ChangesTest extends TestCase
             1,
         ];
         yield 'a sender' => [
-            ['do' => 'add-link', 'kit' => 'Reed Link', 'label' => 'Gallery'],
+            ['do' => 'add-link', 'kit' => 'reed-link', 'label' => 'Gallery'],
             'Added sender Gallery on Birch',
             static fn (Rig $rig): int => \count($rig->links),
             3,

@@ -27,7 +27,10 @@ final class RigDocumentTest extends TestCase
     {
         $document = self::demo();
         $document->version = $version;
-        unset($document->runs, $document->van);
+        unset($document->runs, $document->van, $document->kits);
+        foreach ($document->links as $link) {
+            $link->kit = 'Reed Link';
+        }
 
         return $document;
     }
@@ -137,7 +140,9 @@ final class RigDocumentTest extends TestCase
         yield 'a member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
-                unset($rig->runs, $rig->van);
+                unset($rig->runs, $rig->van, $rig->kits);
+                $rig->links = [];
+                unset($rig->fixtures[12]->link, $rig->fixtures[12]->receiver);
                 $rig->holds = [];
             },
             'unknown_member',
@@ -146,7 +151,9 @@ final class RigDocumentTest extends TestCase
         yield 'a unit\'s member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
-                unset($rig->runs, $rig->van);
+                unset($rig->runs, $rig->van, $rig->kits);
+                $rig->links = [];
+                unset($rig->fixtures[12]->link, $rig->fixtures[12]->receiver);
                 $rig->fixtures[2]->out = true;
             },
             'unknown_member',

@@ -17,6 +17,7 @@ use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\Line\Outlet;
 use Rigger\Core\Rig\Line\Piece;
 use Rigger\Core\Rig\Line\Run;
@@ -94,7 +95,8 @@ final class Rigs
         }
         $links = [];
         foreach ($document->links as $index => $link) {
-            $links[] = new Link('link-'.$index, $link->kit, $link->label, $link->name);
+            $kit = new KitInUse('kit-'.$link->kit, $document->kits[$link->kit]);
+            $links[] = new Link('link-'.$index, $kit, $link->label, $link->name);
         }
         $units = [];
         foreach ($document->units as $index => $fixture) {

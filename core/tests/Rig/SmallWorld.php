@@ -6,8 +6,10 @@ namespace Rigger\Core\Tests\Rig;
 
 use Rigger\Core\Change\World;
 use Rigger\Core\Desk\Desk;
+use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Profile\FixtureProfile;
 use Rigger\Core\Rig\DeskInUse;
+use Rigger\Core\Rig\KitInUse;
 use Rigger\Core\Rig\NotThere;
 use Rigger\Core\Rig\Revision;
 
@@ -64,6 +66,11 @@ final class SmallWorld implements World
             }
         }
         throw NotThere::unit();
+    }
+
+    public function kit(string $id): KitInUse
+    {
+        return new KitInUse($id, KitReader::read(Rigs::json('kits/'.$id)));
     }
 
     public function variant(Desk $desk): DeskInUse

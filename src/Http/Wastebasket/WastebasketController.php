@@ -29,7 +29,7 @@ final readonly class WastebasketController
 
     #[Route(
         '/api/wastebasket/{kind}/{id}/bring-back',
-        requirements: ['kind' => 'rig|chart|desk'],
+        requirements: ['kind' => 'rig|chart|desk|kit'],
         methods: 'POST',
     ), Answers(WastebasketView::class)]
     public function bringBack(Kind $kind, Uuid $id): JsonResponse

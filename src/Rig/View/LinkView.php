@@ -8,10 +8,19 @@ namespace Rigger\App\Rig\View;
 final readonly class LinkView
 {
     /**
-     * @param string       $name  that the sender is set to
-     * @param list<string> $names that units of the kit can be set to, in the order of their button
+     * @param string            $kit   name of its kit
+     * @param string            $name  that the sender is set to
+     * @param list<string>      $names that units of the kit can be set to, in the order of their buttons
+     * @param list<KitPartView> $parts of which such a name is made
      */
-    public function __construct(public string $id, public string $kit, public string $label, public string $name, public array $names)
-    {
+    public function __construct(
+        public string $id,
+        public string $kitId,
+        public string $kit,
+        public string $label,
+        public string $name,
+        public array $names,
+        public array $parts,
+    ) {
     }
 }

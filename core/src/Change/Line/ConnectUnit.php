@@ -27,7 +27,7 @@ final readonly class ConnectUnit implements Change
             return new Applied($rig->withUnits($unit->listeningTo(null, null)), \sprintf('Put %s on a cable', $unit->name));
         }
         $link = $rig->link($this->link);
-        $receiver = null === $this->receiver ? null : KitName::of($link->kit, $this->receiver, 'receiver');
+        $receiver = null === $this->receiver ? null : KitName::of($link->kit->kit, $this->receiver, 'receiver');
 
         return new Applied($rig->withUnits($unit->listeningTo($link->id, $receiver)), $unit->linkId === $link->id
             ? \sprintf('Set the receiver of %s to %s', $unit->name, $receiver ?? 'nothing')

@@ -19,7 +19,7 @@ final readonly class TuneLink implements Change
     public function applyTo(Rig $rig, World $world): Applied
     {
         $link = $rig->link($this->link);
-        $tuned = $link->sendingOn(KitName::of($link->kit, $this->name, 'name'));
+        $tuned = $link->sendingOn(KitName::of($link->kit->kit, $this->name, 'name'));
 
         return new Applied($rig->withLink($tuned), \sprintf('Set sender %s from %s to %s', $link->label, $link->name, $tuned->name));
     }

@@ -36,7 +36,7 @@ final class LinkJudge
             if (!isset($behind[$link->id])) {
                 $findings[] = new Finding('lines', 'no_receiver', Severity::Warning, linkId: $link->id);
             }
-            $name = $link->kit->value.' '.$link->name;
+            $name = $link->kit->kit->name.' '.$link->name;
             if (isset($first[$name])) {
                 $findings[] = new Finding('lines', 'sender_twice', Severity::Error, figures: ['first' => $first[$name]], linkId: $link->id);
             }

@@ -17,7 +17,7 @@ final readonly class LayCable
      * @param float|null   $y        metres upstage of the edge
      */
     public function __construct(
-        public array $units = [],
+        #[Assert\All([new Assert\Type('string', message: 'This is no id of a unit.')])] public array $units = [],
         public ?string $splitter = null,
         #[Assert\Range(notInRangeMessage: 'Lay 1 to 8 runs.', min: 1, max: CableWish::MOST_RUNS)] public int $runs = 1,
         #[Assert\Range(notInRangeMessage: 'A run takes 1 to 512 devices.', min: 1, max: 512)] public int $perRun = 32,

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Library\View;
+
+/** What follows from a description of a radio kit, or what is wrong with it. */
+final readonly class KitCheckView
+{
+    /**
+     * @param list<string>          $facts    sentences to check on the kit; none while something is wrong
+     * @param list<DeskProblemView> $problems
+     */
+    public function __construct(public array $facts, public array $problems)
+    {
+    }
+}
