@@ -95,6 +95,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   // Lines: behind radio, first on another name, then on the same.
   await page.getByRole('link', { name: /^Lines/ }).click();
   await page.getByRole('button', { name: 'Add a radio link' }).click();
+  await page.getByLabel('Kit').selectOption({ label: 'Reed Link' });
   await page.getByRole('button', { name: 'Add the sender' }).click();
   await page.getByLabel('Put a unit behind Sender').selectOption({ label: 'Mote 2' });
   await page.getByLabel('Receiver of Mote 2').selectOption('Birch');

@@ -113,6 +113,8 @@ test('every sheet is shown as it prints', async ({ page, request }) => {
     ['Cable list', '1 page, 210 × 297 mm'],
     ['Data runs', '1 page, 210 × 297 mm'],
     ['Pin tables', '1 page, 210 × 297 mm'],
+    ['Link cards', '1 page, 210 × 297 mm'],
+    ['Pairing cards', '1 page, 210 × 297 mm'],
   ] as const) {
     await page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
     await expect(page.getByRole('heading', { level: 2, name })).toContainText(pages);

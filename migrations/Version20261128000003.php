@@ -22,7 +22,7 @@ final class Version20261128000003 extends AbstractMigration
 
     public function getDescription(): string
     {
-        return 'Radio kits as descriptions.';
+        return 'Radio kits as descriptions; where senders stand, and what is in the air.';
     }
 
     public function up(Schema $schema): void
@@ -39,6 +39,11 @@ final class Version20261128000003 extends AbstractMigration
         $this->addSql('CREATE UNIQUE INDEX radio_kit_on_shelf ON radio_kit (name) WHERE on_shelf');
         // The name stays beside it: rows of the history from before have nothing else.
         $this->addSql('ALTER TABLE radio_link ADD kit_id UUID DEFAULT NULL REFERENCES radio_kit (id)');
+        // With defaults: undo puts rows back that were written before.
+        $this->addSql('ALTER TABLE radio_link ADD x DOUBLE PRECISION DEFAULT NULL, ADD y DOUBLE PRECISION DEFAULT NULL, '
+            .'ADD height DOUBLE PRECISION DEFAULT NULL');
+        $this->addSql("ALTER TABLE radio_link ADD surroundings TEXT DEFAULT 'seated' NOT NULL, ADD obstacles JSONB DEFAULT '[]' NOT NULL");
+        $this->addSql("ALTER TABLE rig ADD house_channels JSONB DEFAULT '[]' NOT NULL");
         // Where rigs are already, their links and their history may be of these two.
         foreach (self::FORMER as [$id, $name, $joint, $parts]) {
             $nothing = ['buttons' => [], 'lamps' => []];
@@ -54,7 +59,8 @@ final class Version20261128000003 extends AbstractMigration
 
     public function down(Schema $schema): void
     {
-        $this->addSql('ALTER TABLE radio_link DROP kit_id');
+        $this->addSql('ALTER TABLE rig DROP house_channels');
+        $this->addSql('ALTER TABLE radio_link DROP kit_id, DROP x, DROP y, DROP height, DROP surroundings, DROP obstacles');
         $this->addSql('DROP TABLE radio_kit');
     }
 }

@@ -37,6 +37,7 @@ const change = (what: object) =>
     links: null,
     supports: null,
     van: null,
+    house: null,
     runs: none,
     ...what,
   }) as unknown as RigChange;

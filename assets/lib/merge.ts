@@ -11,6 +11,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
   const supports = change.supports ?? rig.supports;
   const holds = change.holds ?? rig.holds;
   const van = change.van ?? rig.van;
+  const house = change.house ?? rig.house;
   const runs = laid(rig.runs, change.runs, (one) => one.id);
   const units = laid(rig.units, change.units, (one) => one.id);
   const looks = laid(rig.looks, change.looks, (one) => one.id);
@@ -32,6 +33,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
     supports,
     holds,
     van,
+    house,
     runs,
     units,
     looks,

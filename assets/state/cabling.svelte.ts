@@ -4,10 +4,12 @@ import type { RigSession } from './rig.svelte';
 /** A plug that is pulled in thought: who is left without data then, and who hangs on an open end. */
 type Pulled = { item: string; dark: ReadonlySet<string>; flickers: ReadonlySet<string>; words: string };
 
-/** What is looked at of the data runs. A plug is pulled for as long as one looks at it; nothing of the rig changes. */
+/** What is looked at of the lines. A plug is pulled for as long as one looks at it; nothing of the rig changes. */
 class Cabling {
   run = $state<string | null>(null);
   item = $state<string | null>(null);
+  /** A unit whose receiver is being paired. */
+  pairing = $state<string | null>(null);
   pulled = $state.raw<Pulled | null>(null);
   #turn = 0;
 
@@ -25,9 +27,10 @@ class Cabling {
     this.pulled = null;
   }
 
-  look(at: { run?: string | null; item?: string | null }): void {
+  look(at: { run?: string | null; item?: string | null; pairing?: string | null }): void {
     this.run = at.run ?? null;
     this.item = at.item ?? null;
+    this.pairing = at.pairing ?? null;
   }
 }
 

@@ -58,6 +58,7 @@ const usual = (rig: Rig): Answers => ({
       supports: null,
       holds: null,
       van: null,
+      house: null,
       runs: nothing,
       units: nothing,
       looks: nothing,

@@ -6,6 +6,7 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Line\Radio\Surroundings;
 use Rigger\Core\Rig\Link;
 use Symfony\Component\Uid\Uuid;
 
@@ -33,6 +34,23 @@ class RadioLink implements Journalled
     #[ORM\Column(type: 'text')]
     private string $name;
 
+    /** Of its aerial, in metres. */
+    #[ORM\Column(nullable: true)]
+    private ?float $x = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $y = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $height = null;
+
+    #[ORM\Column(type: 'text', enumType: Surroundings::class)]
+    private Surroundings $surroundings = Surroundings::Seated;
+
+    /** @var list<float> in dB */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $obstacles = [];
+
     #[ORM\Column]
     public readonly int $place;
 
@@ -55,5 +73,8 @@ class RadioLink implements Journalled
     {
         $this->label = $link->label;
         $this->name = $link->name;
+        [$this->x, $this->y, $this->height] = [$link->spot?->x, $link->spot?->y, $link->spot?->height];
+        $this->surroundings = $link->place;
+        $this->obstacles = $link->obstacles;
     }
 }

@@ -34,6 +34,10 @@ class Rig implements Journalled
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     private array $van = [];
 
+    /** @var list<int> channels of the house's own network */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $houseChannels = [];
+
     private function __construct(Venue $venue, string $name)
     {
         $this->id = Uuid::v7();
@@ -69,6 +73,12 @@ class Rig implements Journalled
     public function load(Van $van): void
     {
         $this->van = $van->isUsual() ? [] : VanEntry::write($van);
+    }
+
+    /** @param list<int> $channels */
+    public function standBesideHouse(array $channels): void
+    {
+        $this->houseChannels = $channels;
     }
 
     public function version(): int

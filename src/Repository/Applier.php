@@ -46,6 +46,9 @@ final readonly class Applier
         if ($before->van !== $after->van) {
             $rig->load($after->van);
         }
+        if ($before->houseChannels !== $after->houseChannels) {
+            $rig->standBesideHouse($after->houseChannels);
+        }
     }
 
     private function links(CoreRig $before, CoreRig $after, Rig $rig): void

@@ -11,6 +11,7 @@ use Rigger\Core\Desk\DeskReader;
 use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\Radio\KitReader;
+use Rigger\Core\Line\Radio\Surroundings;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
@@ -42,8 +43,8 @@ final readonly class CoreRigs
     public function get(Uuid $id): Rig
     {
         $row = $this->row(
-            'SELECT r.name, v.name AS venue, r.version, r.van, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at FROM rig r JOIN '
-                .'venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
+            'SELECT r.name, v.name AS venue, r.version, r.van, r.house_channels, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at '
+                .'FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
             (string) $id,
         )
             ?? throw Problem::notFound('This rig');
@@ -62,8 +63,9 @@ final readonly class CoreRigs
             array_map(
                 self::link(...),
                 $this->rows(
-                    'SELECT l.id, l.label, l.name, k.id AS kit_id, k.document FROM radio_link l JOIN LATERAL (SELECT id, document FROM '
-                        .'radio_kit WHERE id = l.kit_id OR (l.kit_id IS NULL AND name = l.kit) ORDER BY id LIMIT 1) k ON true '
+                    'SELECT l.id, l.label, l.name, l.x, l.y, l.height, l.surroundings, l.obstacles, k.id AS kit_id, k.document '
+                        .'FROM radio_link l JOIN LATERAL (SELECT id, document FROM radio_kit WHERE id = l.kit_id '
+                        .'OR (l.kit_id IS NULL AND name = l.kit) ORDER BY id LIMIT 1) k ON true '
                         .'WHERE l.rig_id = ? ORDER BY l.place',
                     (string) $id,
                 ),
@@ -110,6 +112,7 @@ final readonly class CoreRigs
             ),
             $this->runs->of((string) $id),
             '[]' === $row->text('van') ? new Van() : VanEntry::read(Json::decode($row->text('van')), 'van'),
+            array_values(array_filter((array) Json::decode($row->text('house_channels')), is_int(...))),
         );
     }
 
@@ -217,7 +220,17 @@ final readonly class CoreRigs
     {
         $kit = new KitInUse($row->text('kit_id'), KitReader::read(Json::decode($row->text('document'))));
 
-        return new Link($row->text('id'), $kit, $row->text('label'), $row->text('name'));
+        [$x, $y] = [$row->numberOrNull('x'), $row->numberOrNull('y')];
+
+        return new Link(
+            $row->text('id'),
+            $kit,
+            $row->text('label'),
+            $row->text('name'),
+            null === $x || null === $y ? null : new Spot($x, $y, $row->numberOrNull('height')),
+            Surroundings::from($row->text('surroundings')),
+            array_map(floatval(...), array_values(array_filter((array) Json::decode($row->text('obstacles')), is_numeric(...)))),
+        );
     }
 
     /** @return list<Look> */

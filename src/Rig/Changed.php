@@ -52,12 +52,15 @@ final readonly class Changed
             $this->units(),
             $this->difference->isAnotherWalk() ? RigViews::walk($after) : null,
             $types,
-            $this->before->links === $after->links ? null : RigViews::links($after),
+            $this->before->links === $after->links && !LinkViews::isReachOtherwise($this->before, $after)
+                ? null
+                : RigViews::links($after),
             $this->looks(),
             $this->before->supports === $after->supports ? null : RigViews::supports($after),
             $this->before->holds === $after->holds ? null : RigViews::holds($after),
             RunViews::changed($this->before, $after),
             $this->before->van === $after->van ? null : RunViews::van($after),
+            $this->before->houseChannels === $after->houseChannels ? null : $after->houseChannels,
             $this->findings(),
             RigViews::universes($after),
             $undo,

@@ -8,7 +8,6 @@ use Rigger\App\Repository\Changes;
 use Rigger\App\Repository\Types;
 use Rigger\App\Rig\View\FindingView;
 use Rigger\App\Rig\View\HoldView;
-use Rigger\App\Rig\View\KitPartView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\RigChangeView;
@@ -18,7 +17,6 @@ use Rigger\App\Rig\View\TypeUseView;
 use Rigger\App\Rig\View\UniverseView;
 use Rigger\Core\Judge\Judge;
 use Rigger\Core\Judge\Judged;
-use Rigger\Core\Line\Radio\KitPart;
 use Rigger\Core\Patch\UniverseUsage;
 use Rigger\Core\Position\WalkOrder;
 use Rigger\Core\Rig\HeldSlots;
@@ -55,6 +53,7 @@ final readonly class RigViews
             self::holds($rig),
             RunViews::of($rig),
             RunViews::van($rig),
+            $rig->houseChannels,
             array_map(static fn (Judged $judged): FindingView => FindingView::of($judged, $rig), Judge::judged($rig, $latest)),
             self::universes($rig),
             $undo,
@@ -83,18 +82,7 @@ final readonly class RigViews
     /** @return list<LinkView> */
     public static function links(Rig $rig): array
     {
-        return array_map(
-            static fn (Link $link): LinkView => new LinkView(
-                $link->id,
-                $link->kit->id,
-                $link->kit->kit->name,
-                $link->label,
-                $link->name,
-                $link->kit->kit->settings(),
-                array_map(static fn (KitPart $part): KitPartView => new KitPartView($part->label, $part->values), $link->kit->kit->parts),
-            ),
-            array_values($rig->links),
-        );
+        return array_map(static fn (Link $link): LinkView => LinkViews::of($rig, $link), array_values($rig->links));
     }
 
     /** @return list<SupportView> */

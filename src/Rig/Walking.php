@@ -9,6 +9,7 @@ use Rigger\App\Rig\View\WalkView;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Desk\DeskUnit;
+use Rigger\Core\Desk\FaderWords;
 use Rigger\Core\Desk\OneByOne;
 use Rigger\Core\Desk\WalkStep;
 use Rigger\Core\Profile\Mode;
@@ -42,18 +43,9 @@ final class Walking
     /** @return array<int, string> by address: "Button 1, page A, fader 3: Green" */
     private static function faderWords(DeskMap $map): array
     {
-        $keys = $map->desk->manual->keys;
         $words = [];
         foreach ($map->strips as $strip) {
-            $place = [];
-            if (null !== $strip->fader->button) {
-                $place[] = $keys->of('button').' '.$strip->fader->button;
-            }
-            if ($map->desk->pages > 1) {
-                $place[] = mb_strtolower($keys->of('page')).' '.$keys->page($strip->fader->page);
-            }
-            $place[] = 'fader '.$strip->fader->number;
-            $words[$strip->fader->address] = ucfirst(implode(', ', $place)).': '.$strip->units[0]['label'];
+            $words[$strip->fader->address] = ucfirst(FaderWords::place($map->desk, $strip->fader)).': '.$strip->units[0]['label'];
         }
 
         return $words;

@@ -173,6 +173,12 @@ final class JournalTest extends ApiTestCase
                 'link' => self::named($rig['links'], 'Booth left')['id'],
                 'label' => 'Left',
             ],
+            static fn (array $rig): array => [
+                'do' => 'place-link', 'link' => self::named($rig['links'], 'Left')['id'],
+                'place' => 'walls', 'obstacles' => '3 6', 'x' => 1.0, 'y' => -5.0, 'height' => 2.5,
+            ],
+            static fn (array $rig): array => ['do' => 'hear-house', 'channels' => '1 6 11'],
+            static fn (array $rig): array => ['do' => 'pair-unit', 'unit' => $unit($rig, 'Tape')],
             static fn (array $rig): array => ['do' => 'remove-link', 'link' => self::named($rig['links'], 'Left')['id']],
             static fn (array $rig): array => ['do' => 'choose-desk', 'desk' => $deskId],
             static fn (array $rig): array => [

@@ -76,7 +76,8 @@ final class KitsTest extends ApiTestCase
         unset($document['runs'], $document['van'], $document['kits']);
         $document['version'] = 2;
         foreach (array_keys((array) $document['links']) as $index) {
-            $document['links'][$index]['kit'] = 'Reed Link';
+            $link = (array) $document['links'][$index];
+            $document['links'][$index] = ['kit' => 'Reed Link', 'label' => $link['label'], 'name' => $link['name']];
         }
         $rig = $this->ask('GET', '/api/rigs/'.$this->ask('POST', '/api/import', $document)['id']);
         self::assertSame([$reed, $reed], array_column($rig['links'], 'kitId'));

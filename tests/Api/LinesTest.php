@@ -71,4 +71,25 @@ final class LinesTest extends ApiTestCase
         self::assertNull(self::unit($rig, 'Tape')['receiver']);
         self::assertCount(1, $rig['links']);
     }
+
+    public function testAPairingCardSaysTheStepsAndWhatIsPairedIsTicked(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        $tape = self::unit($rig, 'Tape')['id'];
+        $card = $this->ask('GET', '/api/rigs/'.$id.'/units/'.$tape.'/pairing');
+        self::assertSame(['Reed Link', 'Booth left', 'Alder'], [$card['kit'], $card['sender'], $card['setting']]);
+        self::assertEquals([2, 10, '10'], [$card['steps'][3]['from'], $card['steps'][3]['to'], $card['steps'][3]['pattern']]);
+        $this->change($id, 1, ['do' => 'connect-unit', 'unit' => $tape, 'link' => $rig['links'][0]['id'], 'receiver' => 'Gorse']);
+        $rig = $this->change($id, 2, ['do' => 'pair-unit', 'unit' => $tape]);
+        self::assertSame('Paired Tape with Booth left on Alder', $rig['undo']);
+        self::assertSame('Alder', self::unit($rig, 'Tape')['receiver']);
+        self::assertNotNull(self::unit($rig, 'Tape')['setAt'], 'its address came with it');
+        foreach (['links', 'pairing'] as $kind) {
+            self::assertSame(1, $this->ask('GET', '/api/rigs/'.$id.'/line-sheets/'.$kind)['count'], $kind);
+        }
+        $haar = self::unit($rig, 'Haar')['id'];
+        self::assertSame('no_link', $this->ask('GET', '/api/rigs/'.$id.'/units/'.$haar.'/pairing', null, 409)['type']);
+        self::assertSame('no_link', $this->change($id, 3, ['do' => 'pair-unit', 'unit' => $haar], status: 409)['type']);
+    }
 }

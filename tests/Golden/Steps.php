@@ -15,7 +15,7 @@ final class Steps
         'proved', 'add', 'twin', 'remove', 'add-link', 'connect', 'receiver', 'remove-link', 'record', 'again', 'rename-look', 'store',
         'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
         'desk', 'undo', 'undo', 'redo', 'rename-rig', 'hold', 'change-hold', 'release', 'out', 'know', 'know', 'look-again', 'cell',
-        'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van',
+        'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van', 'air', 'house', 'pair',
     ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
@@ -103,6 +103,9 @@ final class Steps
             'split' => ['do' => 'split-run', 'item' => $item],
             'take-off' => ['do' => 'take-off-run', 'items' => [$item]],
             'remove-run' => ['do' => 'remove-run', 'run' => $run['id']],
+            'air' => ['do' => 'place-link', 'link' => $link, 'place' => 'walls', 'obstacles' => '9 '.$made],
+            'pair' => ['do' => 'pair-unit', 'unit' => $this->unit($rig)],
+            'house' => ['do' => 'hear-house', 'channels' => ['1', '6 11', ''][$made % 3]],
             'van' => ['do' => 'load-van', 'lengths' => '4 8 '.(10 + $made), 'x' => 0, 'y' => -6],
             'remove-link' => ['do' => 'remove-link', 'link' => $link],
             'record' => [

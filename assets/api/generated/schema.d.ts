@@ -603,74 +603,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rigs/{rig}/cable-plan": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Cable laid through the units of the stage plan. */
-        post: operations["post_rigger_app_http_lines_cable_plan"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/pulled/{item}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Who goes dark, and who flickers, when the plug at an item of a run is pulled. */
-        get: operations["get_rigger_app_http_lines_cable_pulled"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rigs/{rig}/load-list": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What to load for the data runs. */
-        get: operations["get_rigger_app_http_lines_cable_loadlist"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pin-tables": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Which contact of which plug carries what. */
-        get: operations["get_rigger_app_http_lines_cable_pins"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/kits": {
         parameters: {
             query?: never;
@@ -733,6 +665,91 @@ export interface paths {
         put?: never;
         /** Into the wastebasket. Rigs that use it keep it. */
         post: operations["post_rigger_app_http_lines_kit_takeoff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/cable-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cable laid through the units of the stage plan. */
+        post: operations["post_rigger_app_http_lines_lines_plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/pulled/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who goes dark, and who flickers, when the plug at an item of a run is pulled. */
+        get: operations["get_rigger_app_http_lines_lines_pulled"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/units/{unit}/pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a unit's receiver is made to listen to its sender. */
+        get: operations["get_rigger_app_http_lines_lines_pairing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rigs/{rig}/load-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to load for the data runs. */
+        get: operations["get_rigger_app_http_lines_lines_loadlist"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pin-tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which contact of which plug carries what. */
+        get: operations["get_rigger_app_http_lines_lines_pins"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1467,6 +1484,36 @@ export interface components {
             link: string | null;
             receiver?: string | null;
         };
+        PlaceLink: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "place-link";
+            link: string;
+            /** @enum {string|null} */
+            place?: "open" | "seated" | "walls" | null;
+            obstacles?: string | null;
+            x?: number | null;
+            y?: number | null;
+            height?: number | null;
+        };
+        HearHouse: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "hear-house";
+            channels: string;
+        };
+        PairUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "pair-unit";
+            unit: string;
+        };
         AddRun: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1797,7 +1844,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -2205,6 +2252,18 @@ export interface components {
         LeftOutView: {
             words: string[];
         };
+        KitChoiceView: {
+            id: string;
+            name: string;
+            words: string;
+        };
+        KitListView: {
+            kits: components["schemas"]["KitChoiceView"][];
+        };
+        KitCheckView: {
+            facts: string[];
+            problems: components["schemas"]["DeskProblemView"][];
+        };
         LaidRunView: {
             units: string[];
             cables: number[];
@@ -2229,6 +2288,24 @@ export interface components {
             flickers: string[];
             words: string;
         };
+        PairingStepView: {
+            words: string;
+            /** Format: float */
+            from?: number | null;
+            /** Format: float */
+            to?: number | null;
+            pattern?: string | null;
+            lamp?: string | null;
+        };
+        PairingView: {
+            kit: string;
+            sender: string;
+            setting: string;
+            steps: components["schemas"]["PairingStepView"][];
+            proof: string[];
+            undo: string[];
+            note?: string | null;
+        };
         LoadLineView: {
             what: string;
             count: number;
@@ -2251,18 +2328,6 @@ export interface components {
         };
         PinTablesView: {
             tables: components["schemas"]["PinTableView"][];
-        };
-        KitChoiceView: {
-            id: string;
-            name: string;
-            words: string;
-        };
-        KitListView: {
-            kits: components["schemas"]["KitChoiceView"][];
-        };
-        KitCheckView: {
-            facts: string[];
-            problems: components["schemas"]["DeskProblemView"][];
         };
         LargeSetView: {
             words: string;
@@ -2515,6 +2580,14 @@ export interface components {
             label: string;
             values: string[];
         };
+        ReachView: {
+            unitId: string;
+            /** Format: float */
+            metres: number;
+            /** Format: float */
+            marginDb: number;
+            verdict: string;
+        };
         LinkView: {
             id: string;
             kitId: string;
@@ -2523,6 +2596,11 @@ export interface components {
             name: string;
             names: string[];
             parts: components["schemas"]["KitPartView"][];
+            spot?: components["schemas"]["SpotView"] | null;
+            place: string;
+            obstacles: number[];
+            band?: string | null;
+            reach: components["schemas"]["ReachView"][];
         };
         CellView: {
             unitId: string;
@@ -2680,6 +2758,7 @@ export interface components {
             holds?: components["schemas"]["HoldView"][] | null;
             runs: components["schemas"]["RunsChangeView"];
             van?: components["schemas"]["VanView"] | null;
+            house?: number[] | null;
             findings: components["schemas"]["FindingsChangeView"];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -2719,6 +2798,7 @@ export interface components {
             holds: components["schemas"]["HoldView"][];
             runs: components["schemas"]["RunView"][];
             van: components["schemas"]["VanView"];
+            house: number[];
             findings: components["schemas"]["FindingView"][];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -3693,97 +3773,6 @@ export interface operations {
             };
         };
     };
-    post_rigger_app_http_lines_cable_plan: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LayCable"];
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CablePlanView"];
-                };
-            };
-        };
-    };
-    get_rigger_app_http_lines_cable_pulled: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-                item: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PulledView"];
-                };
-            };
-        };
-    };
-    get_rigger_app_http_lines_cable_loadlist: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                rig: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LoadListView"];
-                };
-            };
-        };
-    };
-    get_rigger_app_http_lines_cable_pins: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PinTablesView"];
-                };
-            };
-        };
-    };
     get_rigger_app_http_lines_kit_list: {
         parameters: {
             query?: never;
@@ -3889,6 +3878,120 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitListView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_lines_lines_plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayCable"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CablePlanView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_lines_pulled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PulledView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_lines_pairing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+                unit: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairingView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_lines_loadlist: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadListView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_lines_lines_pins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PinTablesView"];
                 };
             };
         };
@@ -4289,7 +4392,7 @@ export interface operations {
             header?: never;
             path: {
                 rig: string;
-                kind: "load" | "runs" | "pins";
+                kind: "load" | "runs" | "pins" | "links" | "pairing";
             };
             cookie?: never;
         };
@@ -4314,7 +4417,7 @@ export interface operations {
             header?: never;
             path: {
                 rig: string;
-                kind: "load" | "runs" | "pins";
+                kind: "load" | "runs" | "pins" | "links" | "pairing";
             };
             cookie?: never;
         };

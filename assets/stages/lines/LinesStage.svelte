@@ -13,6 +13,7 @@
   import DataRuns from './DataRuns.svelte';
   import ItemPanel from './ItemPanel.svelte';
   import LayCable from './LayCable.svelte';
+  import PairingPanel from './PairingPanel.svelte';
   import PinTables from './PinTables.svelte';
   import RadioLinks from './RadioLinks.svelte';
   import RunPanel from './RunPanel.svelte';
@@ -24,6 +25,7 @@
   const mine = $derived(rig.findings.filter((one) => one.stage === 'lines'));
   const wrong = $derived(mine.filter((one) => one.severity !== 'note' && !one.knownId));
   const metres = $derived(rig.runs.reduce((sum, one) => sum + one.metres, 0));
+  const pairing = $derived(rig.units.find((one) => one.id === cabling.pairing && one.linkId));
   const run = $derived(rig.runs.find((one) => one.id === cabling.run));
   const at = $derived(
     rig.runs
@@ -46,7 +48,7 @@
   /** On a phone what is set stands below the lanes: it comes into sight. */
   let panel: HTMLElement | undefined = $state();
   $effect(() => {
-    if ((cabling.run || cabling.item) && innerWidth <= 760) panel?.scrollIntoView();
+    if ((cabling.run || cabling.item || cabling.pairing) && innerWidth <= 760) panel?.scrollIntoView();
   });
 
   async function addRun() {
@@ -111,6 +113,7 @@
     bind:this={panel}
   >
     {#if isPacking}<VanPanel onDone={() => (isPacking = false)} />
+    {:else if pairing}<PairingPanel unit={pairing} />
     {:else if at}<ItemPanel run={at.run} item={at.item} />
     {:else if run}<RunPanel {run} />{/if}
     <h3 class="mb-2">{wrong.length ? 'To fix' : rig.runs.length || rig.links.length ? 'All clear' : 'No lines yet'}</h3>

@@ -1,8 +1,11 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
+  import LinkAir from './LinkAir.svelte';
+  import ReachBar from './ReachBar.svelte';
   import SettingSelect from './SettingSelect.svelte';
   import Tape from '../../components/Tape.svelte';
   import type { Change, Link } from '../../api/types';
+  import { cabling } from '../../state/cabling.svelte';
   import { useRig } from '../../state/rig.svelte';
 
   /** Senders, and the units that listen to each through a receiver of their own. */
@@ -14,12 +17,30 @@
     const told = await session.change(what, true);
     return told ? (told.at('label') ?? told.message) : null;
   }
+  async function hears(channels: string): Promise<string | null> {
+    const told = await session.change({ do: 'hear-house', channels }, true);
+    return told ? (told.at('channels') ?? told.message) : null;
+  }
   const remove = (link: Link) => session.change({ do: 'remove-link', link: link.id });
   const connect = (unit: string, link: string | null, receiver: string | null) =>
     session.change({ do: 'connect-unit', unit, link, receiver });
 </script>
 
-<div class="grid gap-5">
+<div class="grid gap-4">
+  {#if rig.links.length}
+    <div class="flex flex-wrap items-center gap-2 text-[12.5px]">
+      <span class="dim">The house's own network is on channels</span>
+      <span class="w-32"
+        ><EditText
+          label="Channels of the house network"
+          class="h-7"
+          value={rig.house.join(' ')}
+          placeholder="1 6 11, or none"
+          onCommit={hears}
+        /></span
+      >
+    </div>
+  {/if}
   {#each rig.links as link (link.id)}
     <div class="flex flex-wrap items-start gap-y-1">
       <div class="pane rule grid w-[236px] gap-1.5 rounded-md border p-2">
@@ -45,7 +66,7 @@
           />
         </div>
       </div>
-      <ul class="grid min-w-0 gap-2 pt-1.5">
+      <ul class="grid min-w-0 flex-1 basis-[300px] gap-2 pt-1.5">
         {#each behind(link) as unit (unit.id)}
           <li class="flex flex-wrap items-center gap-2">
             <span class="air" class:broken={unit.silence} aria-hidden="true"></span>
@@ -62,6 +83,15 @@
             </span>
             <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
               >{unit.silence ? 'not set alike' : 'linked'}</span
+            >
+            {#each link.reach.filter((one) => one.unitId === unit.id) as reach (reach.unitId)}<ReachBar
+                {reach}
+              />{/each}
+            <button
+              class="btn h-7"
+              aria-pressed={cabling.pairing === unit.id}
+              onclick={() => cabling.look(cabling.pairing === unit.id ? {} : { pairing: unit.id })}
+              aria-label="Pair {unit.name}">Pair it</button
             >
             <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
           </li>
@@ -90,6 +120,7 @@
           </select>
         </li>
       </ul>
+      <LinkAir {link} />
     </div>
   {:else}
     <p class="dim text-[12.5px]">No radio here: every unit hangs on a cable.</p>

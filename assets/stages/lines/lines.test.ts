@@ -73,6 +73,52 @@ describe('the lines', () => {
     await waitFor(() => expect(changes()[1]).toMatchObject({ do: 'connect-unit', receiver: null }));
   });
 
+  it('pair a receiver by its card, and keep that it was done', async () => {
+    const steps = [
+      { words: 'Switch Booth left on.', from: null, to: null, pattern: null, lamp: null },
+      { words: 'Hold Name for 3 s.', from: 2, to: 10, pattern: '10', lamp: 'flickering green' },
+    ];
+    answer({
+      [`GET /api/rigs/${demo.rig.id}/units/${unit('Tape').id}/pairing`]: () => ({
+        kit: 'Reed Link',
+        sender: 'Booth left',
+        setting: 'Alder',
+        steps,
+        proof: ['Raise fader 1 alone: only Red changes.'],
+        undo: ['Press Name 5 times.'],
+        note: null,
+      }),
+    });
+    show(LinesStage);
+    await fireEvent.click(screen.getByRole('button', { name: 'Pair Tape' }));
+    expect(await screen.findByText('2 to 10 s after switching on')).toBeTruthy();
+    expect(screen.getByRole('img', { name: 'flickering green' })).toBeTruthy();
+    await fireEvent.click(screen.getByRole('button', { name: 'It is paired and proved' }));
+    await waitFor(() => expect(changes()).toEqual([{ do: 'pair-unit', unit: unit('Tape').id }]));
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'Pair Tape' })).toBeNull());
+  });
+
+  it('say how well a receiver hears, and take what stands in the way as it is typed', async () => {
+    show(LinesStage);
+    expect(screen.getByRole('img', { name: /^7\.2 m: strong, 36\.8 dB more than needed$/ })).toBeTruthy();
+    const field = screen.getByLabelText('What stands in the way of Booth left, dB');
+    await fireEvent.input(field, { target: { value: '3 6' } });
+    await fireEvent.keyDown(field, { key: 'Enter' });
+    await waitFor(() =>
+      expect(changes()).toEqual([{ do: 'place-link', link: demo.rig.links[0]?.id, obstacles: '3 6' }]),
+    );
+  });
+
+  it('keep channels that the house cannot have, with the reason', async () => {
+    answer({ [`POST /api/rigs/${demo.rig.id}/changes`]: () => new Error('Channels of a house network are 1 to 13.') });
+    show(LinesStage);
+    const field = screen.getByLabelText<HTMLInputElement>('Channels of the house network');
+    await fireEvent.input(field, { target: { value: '99' } });
+    await fireEvent.keyDown(field, { key: 'Enter' });
+    expect((await screen.findByRole('alert')).textContent).toContain('1 to 13');
+    expect(field.value).toBe('99');
+  });
+
   it('say that every receiver hears its sender when it is so', () => {
     show(LinesStage, {}, rigWith({ findings: [] }));
     expect(screen.getByText('Every run ends as it should, and every receiver hears its sender.')).toBeTruthy();

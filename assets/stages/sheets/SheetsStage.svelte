@@ -14,7 +14,8 @@
   useBench().leave();
   const rig = $derived(session.rig);
 
-  type Lines = 'load' | 'runs' | 'pins';
+  const LINES = ['load', 'runs', 'pins', 'links', 'pairing'] as const;
+  type Lines = (typeof LINES)[number];
   type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards' | 'tape' | Lines;
   const KINDS: [Kind, string, string][] = [
     ['rig', 'The whole rig', 'Patch list, fader map, programming steps'],
@@ -26,8 +27,10 @@
     ['load', 'Cable list', 'Cables, adapters and terminators to load'],
     ['runs', 'Data runs', 'Each cable in its order, with boxes to tick'],
     ['pins', 'Pin tables', 'Which contact carries what, by signal'],
+    ['links', 'Link cards', 'Which sender is set to what, and who listens'],
+    ['pairing', 'Pairing cards', 'Each receiver step by step, with its proof'],
   ];
-  const isOfLines = (one: Kind): one is Lines => one === 'load' || one === 'runs' || one === 'pins';
+  const isOfLines = (one: Kind): one is Lines => LINES.some((kind) => kind === one);
   const asked = new URLSearchParams(location.search).get('sheet');
   let kind = $state<Kind>(KINDS.find(([one]) => one === asked)?.[0] ?? 'rig');
   let paper = $state<'a4' | 'letter'>('a4');

@@ -28,6 +28,9 @@ use Rigger\Core\Change\Known\AcceptFinding;
 use Rigger\Core\Change\Known\LookAgain;
 use Rigger\Core\Change\Line\AddLink;
 use Rigger\Core\Change\Line\ConnectUnit;
+use Rigger\Core\Change\Line\HearHouse;
+use Rigger\Core\Change\Line\PairUnit;
+use Rigger\Core\Change\Line\PlaceLink;
 use Rigger\Core\Change\Line\RemoveLink;
 use Rigger\Core\Change\Line\RenameLink;
 use Rigger\Core\Change\Line\TuneLink;
@@ -81,7 +84,8 @@ final class ChangeReader
         HangUnit::class, NumberUnit::class, GroupUnit::class, NoteUnit::class, TapeUnit::class, TurnUnit::class, LockUnit::class,
         TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class, PutOut::class, NameCell::class,
         HoldSlots::class, ChangeHold::class, ReleaseSlots::class, AcceptFinding::class, LookAgain::class,
-        AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class,
+        AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class, PlaceLink::class,
+        HearHouse::class, PairUnit::class,
         AddRun::class, ChangeRun::class, RemoveRun::class, PutOnRun::class, AddSplitter::class, SplitRun::class, ChangeItems::class,
         ChangeSplitter::class, OrderRun::class, TakeOffRun::class, LoadVan::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,

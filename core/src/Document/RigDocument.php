@@ -40,6 +40,7 @@ final readonly class RigDocument
      * @param list<RunEntry>        $runs       since version 3
      * @param Van                   $van        since version 3
      * @param list<Kit>             $kits       since version 3; before that the two that were known by name
+     * @param list<int>             $house      channels of the house's network; since version 3
      */
     public function __construct(
         public string $name,
@@ -56,6 +57,7 @@ final readonly class RigDocument
         public array $runs = [],
         public Van $van = new Van(),
         public array $kits = [],
+        public array $house = [],
     ) {
     }
 
@@ -74,7 +76,7 @@ final readonly class RigDocument
             $rig->desk(),
             array_map(static fn (Revision $revision): FixtureProfile => $revision->profile, $revisions),
             array_map(
-                static fn (Link $link): LinkEntry => new LinkEntry($kits[$link->kit->id], $link->label, $link->name),
+                static fn (Link $link): LinkEntry => LinkEntry::of($link, $kits[$link->kit->id]),
                 array_values($rig->links),
             ),
             array_map(
@@ -96,6 +98,7 @@ final readonly class RigDocument
             self::runs($rig, $places),
             $rig->van,
             array_map(static fn (KitInUse $kit): Kit => $kit->kit, $inUse),
+            $rig->houseChannels,
         );
     }
 
@@ -131,7 +134,15 @@ final readonly class RigDocument
     public function rig(string $id, ?DeskInUse $desk, array $revisions, array $kits, callable $newId): Rig
     {
         $links = array_map(
-            static fn (LinkEntry $link): Link => new Link($newId(), $kits[$link->kit], $link->label, $link->name),
+            static fn (LinkEntry $link): Link => new Link(
+                $newId(),
+                $kits[$link->kit],
+                $link->label,
+                $link->name,
+                $link->spot,
+                $link->place,
+                $link->obstacles,
+            ),
             $this->links,
         );
         $units = array_map(static fn (UnitEntry $unit): Unit => $unit->unit(
@@ -175,6 +186,7 @@ final readonly class RigDocument
             ),
             $this->runsOf($unitIds, $newId),
             $this->van,
+            $this->house,
         );
     }
 

@@ -9,15 +9,18 @@ use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
+use Rigger\Core\Line\Radio\Band;
 use Rigger\Core\Line\Radio\FormerKits;
 use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Line\Radio\KitReader;
+use Rigger\Core\Line\Radio\Surroundings;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Position\Support;
 use Rigger\Core\Position\SupportKind;
 use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Line\Van;
+use Rigger\Core\Rig\Link;
 
 /** A rig document to a RigDocument in which every reference leads somewhere. */
 final class RigReader
@@ -26,7 +29,7 @@ final class RigReader
     private const MEMBERS = [
         1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
         2 => ['holds', 'known'],
-        3 => ['runs', 'van', 'kits'],
+        3 => ['runs', 'van', 'kits', 'house'],
     ];
 
     /** @throws InputError */
@@ -58,6 +61,7 @@ final class RigReader
             $in->has('runs') ? $in->each('runs', RunEntry::read(...), Limits::RUNS) : [],
             $in->has('van') ? VanEntry::read($in->raw('van'), 'van') : new Van(),
             $kits,
+            $in->has('house') ? $in->each('house', self::channel(...), Band::HOUSE_CHANNELS) : [],
         );
         RigReferences::require($rig);
 
@@ -85,7 +89,8 @@ final class RigReader
     /** @param list<Kit> $kits */
     private static function link(mixed $item, string $path, array $kits, FormatVersion $version): LinkEntry
     {
-        $in = Members::of($item, ['kit', 'label', 'name'], $path);
+        $in = Members::open($item, $path);
+        $version->allow($in, [1 => ['kit', 'label', 'name'], 3 => ['x', 'y', 'height', 'place', 'obstacles']]);
         if ($version->number >= 3) {
             $index = $in->whole('kit', 0, Limits::LINKS);
         } else {
@@ -100,11 +105,34 @@ final class RigReader
         $label = Limits::name($in->text('label'), $in->path('label'));
         $name = $in->text('name');
 
-        return $kit->has($name) ? new LinkEntry($index, $label, $name) : throw InputError::because(
-            'not_a_choice',
-            $in->path('name'),
-            \sprintf('%s is nothing that a unit of %s can be set to.', InputError::quote($name), InputError::quote($kit->name)),
+        if (!$kit->has($name)) {
+            throw InputError::because(
+                'not_a_choice',
+                $in->path('name'),
+                \sprintf('%s is nothing that a unit of %s can be set to.', InputError::quote($name), InputError::quote($kit->name)),
+            );
+        }
+        $decibel = static fn (mixed $one, string $at): float => Scalars::number($one, $at, 0, 100);
+
+        return new LinkEntry(
+            $index,
+            $label,
+            $name,
+            $in->has('x') || $in->has('y') ? new Spot(
+                $in->number('x', -Spot::FARTHEST, Spot::FARTHEST),
+                $in->number('y', -Spot::FARTHEST, Spot::FARTHEST),
+                $in->has('height') ? $in->number('height', 0, Spot::HIGHEST) : null,
+            ) : null,
+            $in->has('place')
+                ? Surroundings::from($in->choice('place', array_column(Surroundings::cases(), 'value')))
+                : Surroundings::Seated,
+            $in->has('obstacles') ? $in->each('obstacles', $decibel, Link::MOST_OBSTACLES) : [],
         );
+    }
+
+    private static function channel(mixed $item, string $path): int
+    {
+        return Scalars::whole($item, $path, 1, Band::HOUSE_CHANNELS);
     }
 
     private static function support(mixed $item, string $path): Support

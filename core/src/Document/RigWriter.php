@@ -23,10 +23,7 @@ final class RigWriter
             'venue' => $rig->venue,
             'desk' => null === $rig->desk ? null : DeskWriter::write($rig->desk),
             'types' => array_map(ProfileWriter::write(...), $rig->types),
-            'links' => array_map(
-                static fn (LinkEntry $link): array => ['kit' => $link->kit, 'label' => $link->label, 'name' => $link->name],
-                $rig->links,
-            ),
+            'links' => array_map(static fn (LinkEntry $link): array => $link->toArray(), $rig->links),
             'fixtures' => array_map(UnitEntryReader::write(...), $rig->units),
             'looks' => array_map(static fn (LookEntry $look): array => [
                 'name' => $look->name, 'bank' => $look->bank, 'number' => $look->number,
@@ -52,6 +49,7 @@ final class RigWriter
             + ([] === $rig->known ? [] : ['known' => array_map(static fn (KnownEntry $known): array => $known->toArray(), $rig->known)])
             + ([] === $rig->runs ? [] : ['runs' => array_map(static fn (RunEntry $run): array => $run->toArray(), $rig->runs)])
             + ([] === $rig->kits ? [] : ['kits' => array_map(KitWriter::write(...), $rig->kits)])
+            + ([] === $rig->house ? [] : ['house' => $rig->house])
             + ($rig->van->isUsual() ? [] : ['van' => VanEntry::write($rig->van)]);
     }
 }

@@ -10,6 +10,9 @@ use Rigger\Core\Text\Names;
 /** @internal */
 final class LineWords
 {
+    /** Those of radio. */
+    public const CODES = ['not_linked', 'no_receiver', 'sender_twice', 'frequencies_clash', 'house_network', 'far_away'];
+
     public static function title(Finding $finding, Rig $rig): string
     {
         $link = $rig->link($finding->linkId ?? '');
@@ -17,6 +20,11 @@ final class LineWords
         return match ($finding->code) {
             'not_linked' => self::names($finding, $rig).(1 === \count($finding->units) ? ' hears' : ' hear').' nothing',
             'no_receiver' => \sprintf('%s sends to nobody', $link->label),
+            'frequencies_clash' => \sprintf('%s and %s meet in the air', $rig->link($finding->word('first'))->label, $link->label),
+            'house_network' => \sprintf('%s beside the house network', $link->label),
+            'far_away' => 1 === \count($finding->units)
+                ? \sprintf('%s is far from %s', self::names($finding, $rig), $link->label)
+                : \sprintf('Far from %s', $link->label),
             default => \sprintf('Two senders on %s', $link->name),
         };
     }
@@ -35,6 +43,29 @@ final class LineWords
                     $link->name,
                 ),
             'no_receiver' => \sprintf('%s sends on %s, and no receiver is set to it.', $link->label, $link->name),
+            'frequencies_clash' => \sprintf(
+                '%s sends at %s, %s at %s: where they meet, receivers of both drop out.',
+                $link->label,
+                $finding->word('mine'),
+                $rig->link($finding->word('first'))->label,
+                $finding->word('theirs'),
+            ),
+            'house_network' => \sprintf(
+                '%s sends at %s, and the house network on channel %d fills %s: it drops out when the house is full of phones.',
+                $link->label,
+                $finding->word('mine'),
+                $finding->whole('channel'),
+                $finding->word('house'),
+            ),
+            'far_away' => \sprintf(
+                '%s %s %s dB %s than needed over %s m, %s. Bring the aerial nearer or higher.',
+                self::names($finding, $rig),
+                1 === \count($finding->units) ? 'gets' : 'get as little as',
+                abs($finding->number('margin')),
+                $finding->number('margin') < 0 ? 'less' : 'more',
+                $finding->number('metres'),
+                $finding->word('place'),
+            ),
             default => \sprintf(
                 '%s and %s both send on %s: receivers will follow either. One sender for each name.',
                 $rig->link($finding->word('first'))->label,

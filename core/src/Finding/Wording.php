@@ -35,6 +35,6 @@ final class Wording
 
     private static function isOfRadio(Finding $finding): bool
     {
-        return \in_array($finding->code, ['not_linked', 'no_receiver', 'sender_twice'], true);
+        return \in_array($finding->code, LineWords::CODES, true);
     }
 }

@@ -8,6 +8,7 @@ use Rigger\Core\Finding\Finding;
 use Rigger\Core\Judge\Desk\DeskJudge;
 use Rigger\Core\Judge\Desk\DeskProposals;
 use Rigger\Core\Judge\Fixtures\ChartJudge;
+use Rigger\Core\Judge\Lines\AirJudge;
 use Rigger\Core\Judge\Lines\LinkJudge;
 use Rigger\Core\Judge\Lines\RunJudge;
 use Rigger\Core\Judge\Lines\RunProposals;
@@ -37,6 +38,7 @@ final readonly class Judge
             ...AddressJudge::findings($this->rig),
             ...UnitJudge::findings($this->rig),
             ...LinkJudge::findings($this->rig),
+            ...AirJudge::findings($this->rig),
             ...RunJudge::findings($this->rig),
             ...DeskJudge::findings($this->rig),
             ...LookJudge::findings($this->rig),
@@ -70,7 +72,11 @@ final readonly class Judge
     {
         $proposals = isset($finding->figures['known']) ? [] : match ($finding->stage) {
             'patch' => AddressJudge::proposals($this->rig, $this->places, $finding),
-            'lines' => [...LinkJudge::proposals($this->rig, $finding), ...RunProposals::for($this->rig, $finding)],
+            'lines' => [
+                ...LinkJudge::proposals($this->rig, $finding),
+                ...AirJudge::proposals($this->rig, $finding),
+                ...RunProposals::for($this->rig, $finding),
+            ],
             'desk' => $this->desk?->for($finding) ?? [],
             'looks' => LookJudge::proposals($this->rig, $finding),
             default => [],

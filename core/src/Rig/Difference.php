@@ -81,11 +81,18 @@ final readonly class Difference
             return true;
         }
         foreach ($look->values as $unit => $values) {
-            if ($this->hasUnit($unit)) {
+            if ($this->hasUnit($unit) || $this->isOfOtherTwins($this->after->unit($unit))) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether somebody listens beside it who did not, or not any more: its faders are called otherwise then. */
+    private function isOfOtherTwins(Unit $unit): bool
+    {
+        return $this->touches($unit->place->universe)
+            && $this->before->together($unit)->names() !== $this->after->together($unit)->names();
     }
 }

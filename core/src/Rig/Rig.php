@@ -72,6 +72,12 @@ final class Rig
     public array $runs = [];
     /** @readonly @phpstan-allow-private-mutation */
     public Van $van;
+    /**
+     * @var list<int> channels of the house's own network, ascending
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $houseChannels = [];
 
     /**
      * @param int                $version    counts changes, undoing and redoing included
@@ -84,6 +90,7 @@ final class Rig
      * @param list<KnownFinding> $known      what somebody knows and wants to hear no more of
      * @param list<Run>          $runs       in the order in which they were added
      * @param Van                $van        the cable at hand
+     * @param list<int>          $house      channels of the house's own network, ascending
      */
     public function __construct(
         public readonly string $id,
@@ -101,8 +108,10 @@ final class Rig
         array $known = [],
         array $runs = [],
         Van $van = new Van(),
+        array $house = [],
     ) {
         $this->van = $van;
+        $this->houseChannels = $house;
         foreach ($runs as $run) {
             $this->runs[$run->id] = $run;
         }
@@ -413,6 +422,15 @@ final class Rig
             static fn (Run $run): Run => $run->from?->splitterId === $splitterId ? $run->from(null) : $run,
             $rig->runs,
         );
+
+        return $rig;
+    }
+
+    /** @param list<int> $channels of the house's own network, ascending */
+    public function besideHouse(array $channels): self
+    {
+        $rig = $this->another();
+        $rig->houseChannels = $channels;
 
         return $rig;
     }

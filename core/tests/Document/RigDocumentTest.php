@@ -30,6 +30,7 @@ final class RigDocumentTest extends TestCase
         unset($document->runs, $document->van, $document->kits);
         foreach ($document->links as $link) {
             $link->kit = 'Reed Link';
+            unset($link->x, $link->y, $link->height);
         }
 
         return $document;

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Rigger\Core\Finding\LightWords;
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Light\CompiledMode;
+use Rigger\Core\Line\Radio\FormerKits;
 use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Playback\CompiledRig;
@@ -81,7 +82,7 @@ final class CompiledRigTest extends TestCase
 
     public function testAUnitThatNothingReachesSaysWhy(): void
     {
-        $silence = (new RadioLink('Booth left', 'Alder', 'Birch'))->silence();
+        $silence = (new RadioLink('Booth left', 'Alder', 'Birch', FormerKits::named('Reed Link')))->silence();
         $lamps = (new CompiledRig(
             [self::tape(1, 1, $silence), self::tape(1, 2), new PlayedUnit('x', 'Odd', 1, Span::at(1, 1), null, null)],
             1,
@@ -99,8 +100,8 @@ final class CompiledRigTest extends TestCase
 
     public function testEqualNamesAreLinkedAndNoNameIsNot(): void
     {
-        self::assertNull((new RadioLink('Booth', 'Alder', 'Alder'))->silence());
-        $cause = (new RadioLink('Booth', 'Alder', null))->silence();
+        self::assertNull((new RadioLink('Booth', 'Alder', 'Alder', FormerKits::named('Reed Link')))->silence());
+        $cause = (new RadioLink('Booth', 'Alder', null, FormerKits::named('Reed Link')))->silence();
         self::assertSame('Tape has no receiver set: Booth sends on Alder.', LightWords::why(array_filter([$cause]), 'Tape'));
     }
 

@@ -96,7 +96,7 @@ final class Rigs
         $links = [];
         foreach ($document->links as $index => $link) {
             $kit = new KitInUse('kit-'.$link->kit, $document->kits[$link->kit]);
-            $links[] = new Link('link-'.$index, $kit, $link->label, $link->name);
+            $links[] = new Link('link-'.$index, $kit, $link->label, $link->name, $link->spot, $link->place, $link->obstacles);
         }
         $units = [];
         foreach ($document->units as $index => $fixture) {
@@ -131,6 +131,7 @@ final class Rigs
             $supports,
             runs: self::runs($document),
             van: $document->van,
+            house: $document->house,
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class RigChangeView
      * @param list<SupportView>|null $supports
      * @param list<HoldView>|null    $holds     null where they are the same
      * @param VanView|null           $van       null where it is the same
+     * @param list<int>|null         $house     null where they are the same
      * @param list<UniverseView>     $universes
      * @param string|null            $undo      what undo would take back, in words
      * @param string|null            $redo      what redo would do again, in words
@@ -37,6 +38,7 @@ final readonly class RigChangeView
         public ?array $holds,
         public RunsChangeView $runs,
         public ?VanView $van,
+        public ?array $house,
         public FindingsChangeView $findings,
         public array $universes,
         public ?string $undo,

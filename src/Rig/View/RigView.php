@@ -17,6 +17,7 @@ final readonly class RigView
      * @param list<HoldView>     $holds     slots that are held for others
      * @param list<RunView>      $runs      data runs, in the order in which they were added
      * @param VanView            $van       the cable at hand
+     * @param list<int>          $house     channels of the house's own network
      * @param list<FindingView>  $findings  what is wrong, by stage
      * @param list<UniverseView> $universes
      * @param string|null        $undo      what undo would take back, in words
@@ -37,6 +38,7 @@ final readonly class RigView
         public array $holds,
         public array $runs,
         public VanView $van,
+        public array $house,
         public array $findings,
         public array $universes,
         public ?string $undo,

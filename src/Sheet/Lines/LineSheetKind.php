@@ -13,6 +13,10 @@ enum LineSheetKind: string
     case Runs = 'runs';
     /** Which contact carries what. */
     case Pins = 'pins';
+    /** Which sender is set to what, and who listens to it. */
+    case Links = 'links';
+    /** How each receiver is paired. */
+    case Pairing = 'pairing';
 
     public function words(): string
     {
@@ -20,6 +24,8 @@ enum LineSheetKind: string
             self::Load => 'cable list',
             self::Runs => 'data runs',
             self::Pins => 'pin tables',
+            self::Links => 'link cards',
+            self::Pairing => 'pairing cards',
         };
     }
 }

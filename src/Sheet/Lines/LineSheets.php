@@ -28,6 +28,8 @@ final readonly class LineSheets
             LineSheetKind::Load => self::load($flow, LoadList::of($rig->runs, $rig->cabling())),
             LineSheetKind::Runs => RunSheet::on($flow, $rig),
             LineSheetKind::Pins => self::pins($flow),
+            LineSheetKind::Links => LinkSheet::links($flow, $rig),
+            LineSheetKind::Pairing => LinkSheet::pairing($flow, $rig),
         };
 
         return $flow->pages();

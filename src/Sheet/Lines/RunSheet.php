@@ -25,6 +25,7 @@ final class RunSheet
             $flow->table([8, 34, 26, 34, 46, 46], ['', 'To', 'Cable', 'Ends', 'Adapters', 'Where it hangs'], self::rows($rig, $run));
             $flow->down(1);
             $flow->paragraph(self::end($run));
+            $flow->down(3);
         }
         $flow->down(2);
         $flow->paragraph('Tie cable off at every beam end, and leave a loop at units that turn. Local rules decide.');

@@ -112,6 +112,17 @@ final readonly class Kit
         return $labels;
     }
 
+    /** Where a setting sends; null where the leaflet does not say. */
+    public function band(string $setting): ?Band
+    {
+        $part = $this->air?->part;
+        $value = null === $part ? null : $this->split($setting)[$part] ?? null;
+        $at = null === $value ? false : array_search($value, $this->parts[$part]->values ?? [], true);
+        $mhz = false === $at ? null : $this->air->mhz[$at] ?? null;
+
+        return null === $mhz ? null : Band::around($mhz, $this->air->width ?? 0.0);
+    }
+
     /** Whether only its settings are known. */
     public function isBare(): bool
     {

@@ -63,7 +63,11 @@ final class KitReader
         }
 
         return [] === $values
-            ? throw InputError::because('missing', $in->path('values'), \sprintf('Still to be said: what %s can be.', InputError::quote($label)))
+            ? throw InputError::because(
+                'missing',
+                $in->path('values'),
+                \sprintf('Still to be said: what %s can be.', InputError::quote($label)),
+            )
             : new KitPart($label, $values);
     }
 

@@ -12,6 +12,15 @@ enum Surroundings: string
     case Seated = 'seated';
     case Walls = 'walls';
 
+    public function words(): string
+    {
+        return match ($this) {
+            self::Open => 'in the open',
+            self::Seated => 'over a seated audience',
+            self::Walls => 'through walls',
+        };
+    }
+
     /** The exponent of the log-distance law: 2 in free space. */
     public function exponent(): float
     {

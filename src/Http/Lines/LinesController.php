@@ -10,17 +10,19 @@ use Rigger\App\Http\Reply;
 use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Rig\View\CablePlanView;
 use Rigger\App\Rig\View\LoadListView;
+use Rigger\App\Rig\View\PairingView;
 use Rigger\App\Rig\View\PinTablesView;
 use Rigger\App\Rig\View\PulledView;
 use Rigger\Core\Judge\Lines\CableOffers;
+use Rigger\Core\Judge\Lines\PairingCard;
 use Rigger\Core\Rig\Line\LoadList;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
-/** Questions about data runs: nothing changes by them. */
-final readonly class CableController
+/** Questions about data runs and links: nothing changes by them. */
+final readonly class LinesController
 {
     public function __construct(private CoreRigs $rigs)
     {
@@ -38,6 +40,15 @@ final readonly class CableController
     public function pulled(Uuid $rig, string $item): JsonResponse
     {
         return Reply::with(PulledView::of($this->rigs->get($rig), $item));
+    }
+
+    /** How a unit's receiver is made to listen to its sender. */
+    #[Route('/api/rigs/{rig}/units/{unit}/pairing', methods: 'GET'), Answers(PairingView::class)]
+    public function pairing(Uuid $rig, string $unit): JsonResponse
+    {
+        $core = $this->rigs->get($rig);
+
+        return Reply::with(PairingView::of(PairingCard::of($core, $core->unit($unit))));
     }
 
     /** What to load for the data runs. */

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\Core\Judge\Lines;
+
+use Rigger\Core\Change\Refused;
+use Rigger\Core\Desk\FaderWords;
+use Rigger\Core\Line\Radio\Kit;
+use Rigger\Core\Line\Radio\KitCurve;
+use Rigger\Core\Line\Radio\KitDevice;
+use Rigger\Core\Line\Radio\LampState;
+use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
+
+/** How a unit's receiver is made to listen to its sender, step by step in the words of its kit, and how that is proved. */
+final readonly class PairingCard
+{
+    /** Outputs that are proved one by one; more are told together. */
+    private const EACH = 6;
+
+    /**
+     * @param list<PairingStep> $steps
+     * @param list<string>      $proof what to raise, and what is to be seen
+     * @param list<string>      $undo  how the receiver forgets its sender; none where the leaflet does not say
+     */
+    private function __construct(public Unit $unit, public Link $link, public array $steps, public array $proof, public array $undo)
+    {
+    }
+
+    /** @throws Refused when it hangs on a cable */
+    public static function of(Rig $rig, Unit $unit): self
+    {
+        $link = null === $unit->linkId ? null : $rig->links[$unit->linkId] ?? null;
+        if (null === $link) {
+            throw Refused::because('no_link', \sprintf('%s hangs on a cable: there is nothing to pair.', $unit->name));
+        }
+        $kit = $link->kit->kit;
+
+        return new self(
+            $unit,
+            $link,
+            [...self::sender($kit, $link), ...self::receiver($kit, $unit, $link), ...self::outputs($rig, $kit, $unit)],
+            self::proof($rig, $unit),
+            null === $kit->clear ? [] : [ucfirst($kit->clear->timed()).'.', ...self::sign($kit->receiver, LampState::Cleared, 'Its lamp')],
+        );
+    }
+
+    /** @return list<PairingStep> */
+    private static function sender(Kit $kit, Link $link): array
+    {
+        $handsOff = $kit->handsOff > 0 ? \sprintf(' Hands off for %s s.', self::short($kit->handsOff)) : '';
+
+        return [
+            new PairingStep(\sprintf('Switch %s on.%s', $link->label, $handsOff)),
+            new PairingStep(
+                self::stepped($kit, $kit->sender, $link->name).'.',
+                lamp: $kit->sender->sign(LampState::Alone) ?? $kit->sender->sign(LampState::Linked),
+            ),
+        ];
+    }
+
+    /** @return list<PairingStep> */
+    private static function receiver(Kit $kit, Unit $unit, Link $link): array
+    {
+        $pair = $kit->pair;
+        $on = \sprintf('Switch %s on.', $unit->name);
+        $handsOff = $kit->handsOff > 0 ? \sprintf(' Hands off for %s s.', self::short($kit->handsOff)) : '';
+        $linked = new PairingStep(
+            implode(' ', ['It listens now.', ...self::sign($kit->receiver, LampState::Linked, 'Its lamp'), ...self::lookalike($kit)]),
+            lamp: $kit->receiver->sign(LampState::Linked),
+        );
+        if (null === $pair) {
+            return [new PairingStep($on.$handsOff), new PairingStep(self::stepped($kit, $kit->receiver, $link->name).'.'), $linked];
+        }
+        $until = $kit->receiver->sign(LampState::Pairing);
+
+        return [
+            new PairingStep($on.(null === $pair->within
+                ? $handsOff
+                : \sprintf(' From now on there are %s s.%s', self::short($pair->within), $handsOff))),
+            new PairingStep(
+                ucfirst($pair->words()).match (true) {
+                    null === $until => '.',
+                    null !== $pair->hold => \sprintf(', until its lamp is %s; then let go.', $until->words()),
+                    default => \sprintf(': its lamp is %s.', $until->words()),
+                },
+                null === $pair->within ? null : $kit->handsOff,
+                $pair->within,
+                $until,
+            ),
+            $linked,
+        ];
+    }
+
+    /** "Press Number until it shows 2, and Sub until it shows 1" */
+    private static function stepped(Kit $kit, KitDevice $device, string $setting): string
+    {
+        $said = [];
+        foreach ($kit->split($setting) as $nth => $value) {
+            $button = $device->stepper($nth);
+            $said[] = null === $button
+                ? \sprintf('set its %s to %s', $kit->parts[$nth]->label ?? '', $value)
+                : \sprintf('press %s until it shows %s', $button->label, $value);
+        }
+
+        return ucfirst(implode(', and ', $said));
+    }
+
+    /** @return list<string> */
+    private static function sign(KitDevice $device, LampState $state, string $what): array
+    {
+        $sign = $device->sign($state);
+
+        return null === $sign ? [] : [\sprintf('%s: %s.', $what, $sign->words())];
+    }
+
+    /** @return list<string> what a steady lamp would mean, where that is not "linked" as people expect */
+    private static function lookalike(Kit $kit): array
+    {
+        $lost = $kit->receiver->sign(LampState::Searching);
+
+        return null === $lost || str_contains($lost->pattern, '0')
+            ? []
+            : [\sprintf('%s means that it still looks for its sender.', ucfirst($lost->words()))];
+    }
+
+    /** @return list<PairingStep> */
+    private static function outputs(Rig $rig, Kit $kit, Unit $unit): array
+    {
+        if (null === $kit->assign) {
+            return [];
+        }
+        $presses = match ($kit->assign) {
+            1 => 'once',
+            2 => 'twice',
+            default => $kit->assign.' times',
+        };
+        $steps = [] === $kit->curves ? [] : [new PairingStep(\sprintf(
+            'The level of the fader at the moment of pressing chooses the curve: %s.',
+            implode(', ', array_map(
+                static fn (KitCurve $curve): string => \sprintf('%d–%d %s', $curve->from, $curve->to, $curve->curve),
+                $kit->curves,
+            )),
+        ))];
+        for ($output = 1; $output <= min($kit->outputs, $unit->footprint()); ++$output) {
+            $address = $unit->place->address + $output - 1;
+            $steps[] = new PairingStep(\sprintf(
+                'Raise %s, and press the button of output %d %s: it listens at %03d.',
+                self::fader($rig, $address),
+                $output,
+                $presses,
+                $address,
+            ));
+        }
+
+        return $steps;
+    }
+
+    /** @return list<string> */
+    private static function proof(Rig $rig, Unit $unit): array
+    {
+        $labels = $unit->labels();
+        $said = [];
+        foreach (\array_slice($labels, 0, self::EACH) as $nth => $label) {
+            $said[] = \sprintf('Raise %s alone: only %s changes.', self::fader($rig, $unit->place->address + $nth), $label);
+        }
+
+        return \count($labels) > self::EACH ? [...$said, \sprintf('So on to the last of its %d channels.', \count($labels))] : $said;
+    }
+
+    private static function fader(Rig $rig, int $address): string
+    {
+        foreach ($rig->map()->strips ?? [] as $strip) {
+            if ($strip->fader->address === $address && null !== $rig->desk()) {
+                return FaderWords::place($rig->desk(), $strip->fader);
+            }
+        }
+
+        return \sprintf('address %03d', $address);
+    }
+
+    private static function short(float $seconds): string
+    {
+        return rtrim(rtrim(number_format($seconds, 1, '.', ''), '0'), '.');
+    }
+}
