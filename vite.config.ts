@@ -15,5 +15,5 @@ export default defineConfig(({ command }) => ({
     sourcemap: false,
     rolldownOptions: { input: 'assets/main.ts' },
   },
-  test: { environment: 'jsdom', include: ['assets/**/*.test.ts'] },
+  test: { environment: 'jsdom', include: ['assets/**/*.test.ts'], setupFiles: ['assets/testing/setup.ts'], testTimeout: 20_000 },
 }));

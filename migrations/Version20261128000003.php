@@ -22,7 +22,7 @@ final class Version20261128000003 extends AbstractMigration
 
     public function getDescription(): string
     {
-        return 'Radio kits as descriptions; where senders stand, and what is in the air.';
+        return 'Radio kits as descriptions; where senders stand, what is in the air, and units without a desk.';
     }
 
     public function up(Schema $schema): void
@@ -43,6 +43,7 @@ final class Version20261128000003 extends AbstractMigration
         $this->addSql('ALTER TABLE radio_link ADD x DOUBLE PRECISION DEFAULT NULL, ADD y DOUBLE PRECISION DEFAULT NULL, '
             .'ADD height DOUBLE PRECISION DEFAULT NULL');
         $this->addSql("ALTER TABLE radio_link ADD surroundings TEXT DEFAULT 'seated' NOT NULL, ADD obstacles JSONB DEFAULT '[]' NOT NULL");
+        $this->addSql("ALTER TABLE patched_fixture ADD run_state TEXT DEFAULT 'desk' NOT NULL, ADD hears_remote BOOLEAN DEFAULT false NOT NULL");
         $this->addSql("ALTER TABLE rig ADD house_channels JSONB DEFAULT '[]' NOT NULL");
         // Where rigs are already, their links and their history may be of these two.
         foreach (self::FORMER as [$id, $name, $joint, $parts]) {
@@ -60,6 +61,7 @@ final class Version20261128000003 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql('ALTER TABLE rig DROP house_channels');
+        $this->addSql('ALTER TABLE patched_fixture DROP run_state, DROP hears_remote');
         $this->addSql('ALTER TABLE radio_link DROP kit_id, DROP x, DROP y, DROP height, DROP surroundings, DROP obstacles');
         $this->addSql('DROP TABLE radio_kit');
     }

@@ -46,5 +46,7 @@ export type Thrown = Schemas['ThrownView'];
 export type TypedValueBody = Schemas['TypedValueInput'];
 export type Run = Schemas['RunView'];
 export type RunItem = Schemas['RunItemView'];
+export type Bench = Schemas['BenchView'];
+export type BenchDevice = Schemas['BenchDeviceView'];
 export type KitCheck = Schemas['KitCheckView'];
 export type CablePlan = Schemas['CablePlanView'];

@@ -58,7 +58,9 @@
         : faders.isInstead
           ? 'Stage, being tried'
           : pulled
-            ? 'Stage, a plug pulled'
+            ? pulled.title
+              ? 'Stage, from the bench'
+              : 'Stage, a plug pulled'
             : recalled
               ? 'Stage, in '
               : 'Stage, from the faders'}{#if recalled && !bench.shown && !pulled}<bdi>{recalled.name}</bdi>{/if}</b
@@ -114,7 +116,7 @@
       {:else if over}
         <b>Dark, because</b>{over}
       {:else if pulled && !asked}
-        <b>A plug is pulled</b>{pulled.words}
+        <b>{pulled.title ?? 'A plug is pulled'}</b>{pulled.words}
       {:else if faders.lamps.length > 0}
         {#if asked?.state === 'no_lamp'}
           <b>{asked.name} responds</b>It has no lamp: what it does is not light.

@@ -2,7 +2,7 @@ import { answered, api } from '../api/client';
 import type { RigSession } from './rig.svelte';
 
 /** A plug that is pulled in thought: who is left without data then, and who hangs on an open end. */
-type Pulled = { item: string; dark: ReadonlySet<string>; flickers: ReadonlySet<string>; words: string };
+type Pulled = { item: string; dark: ReadonlySet<string>; flickers: ReadonlySet<string>; words: string; title?: string };
 
 /** What is looked at of the lines. A plug is pulled for as long as one looks at it; nothing of the rig changes. */
 class Cabling {

@@ -7,6 +7,7 @@ namespace Rigger\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
 use Rigger\Core\Rig\Reversal;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\TapeColour;
 use Rigger\Core\Rig\Unit;
 use Symfony\Component\Uid\Uuid;
@@ -106,6 +107,12 @@ class PatchedUnit implements Journalled
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     private array $cellNames = [];
 
+    #[ORM\Column(type: 'text', enumType: RunState::class)]
+    private RunState $runState = RunState::Desk;
+
+    #[ORM\Column]
+    private bool $hearsRemote = false;
+
     private function __construct(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place)
     {
         $this->id = Uuid::fromString($unit->id);
@@ -153,6 +160,8 @@ class PatchedUnit implements Journalled
         $this->provedAt = self::sameTime($this->provedAt, $unit->provedAt);
         $this->isLocked = $unit->isLocked;
         $this->isOut = $unit->isOut;
+        $this->runState = $unit->runState;
+        $this->hearsRemote = $unit->hearsRemote;
         $this->panReversed = $unit->pan;
         $this->tiltReversed = $unit->tilt;
         $this->takesButtons = $unit->takesButtons;

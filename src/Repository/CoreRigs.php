@@ -26,6 +26,7 @@ use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\Support;
 use Rigger\Core\Rig\TapeColour;
 use Rigger\Core\Rig\TypeCurves;
@@ -149,12 +150,12 @@ final readonly class CoreRigs
         /**
          * @var list<array{string, string, string, string, int, int, string|null, string|null, string|null, string|float|null,
          *     string|float|null, string|float|null, int|null, string, string|null, string|null, bool, string|null, string|null, int|null,
-         *     string, string|null, string|null, bool, string}> $rows
+         *     string, string|null, string|null, bool, string, string, bool}> $rows
          */
         $rows = $this->database->fetchAllNumeric(
             'SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, '
                 .'note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at, out_of_action, '
-                .'cell_names FROM patched_fixture '
+                .'cell_names, run_state, hears_remote FROM patched_fixture '
                 .'WHERE rig_id = ? ORDER BY place',
             [$rigId],
         );
@@ -186,6 +187,8 @@ final readonly class CoreRigs
             $provedAt,
             $isOut,
             $cellNames,
+            $runState,
+            $hearsRemote,
         ]) {
             $units[] = new Unit(
                 $id,
@@ -210,6 +213,8 @@ final readonly class CoreRigs
                 null === $provedAt ? null : new \DateTimeImmutable($provedAt),
                 $isOut,
                 '{}' === $cellNames || '[]' === $cellNames ? [] : self::cellNames($cellNames),
+                'desk' === $runState ? RunState::Desk : RunState::from($runState),
+                $hearsRemote,
             );
         }
 

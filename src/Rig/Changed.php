@@ -170,7 +170,8 @@ final readonly class Changed
         if ($isOfPlaces && !$judge->offersTheSame($judgeBefore, $is)) {
             return true;
         }
-        if (null !== $is->cause || 'lines' === $is->stage && $this->before->runs !== $this->after->runs) {
+        // Answers on the lines speak of what else stands there, which no list of units names.
+        if (null !== $is->cause || 'lines' === $is->stage) {
             return self::reading($judgeBefore->about($was), $this->before) !== self::reading($judge->about($is), $this->after);
         }
         $universes = [];
@@ -186,17 +187,16 @@ final readonly class Changed
             }
         }
 
-        return null !== $is->linkId && $this->before->links !== $this->after->links
-            || null !== $is->lookId && $this->difference->isLookOtherwise($this->after->look($is->lookId));
+        return null !== $is->lookId && $this->difference->isLookOtherwise($this->after->look($is->lookId));
     }
 
-    /** @return list<string> its sentence, and what its buttons say and do */
+    /** @return list<string> its sentence, and what its buttons say, do and give up */
     private static function reading(Judged $judged, Rig $rig): array
     {
         return [
             Wording::message($judged->finding, $rig),
             ...array_map(
-                static fn (Proposal $proposal): string => $proposal->label.' '.Json::encode(RepairView::of($proposal)->changes),
+                static fn (Proposal $proposal): string => Json::encode(RepairView::of($proposal)),
                 $judged->proposals,
             ),
         ];

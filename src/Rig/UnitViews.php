@@ -85,6 +85,8 @@ final class UnitViews
             $profile->unit?->keys?->value,
             $unit->isOut,
             self::cells($unit),
+            $unit->runState->value,
+            $unit->hearsRemote,
         );
     }
 

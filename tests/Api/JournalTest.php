@@ -179,6 +179,10 @@ final class JournalTest extends ApiTestCase
             ],
             static fn (array $rig): array => ['do' => 'hear-house', 'channels' => '1 6 11'],
             static fn (array $rig): array => ['do' => 'pair-unit', 'unit' => $unit($rig, 'Tape')],
+            static fn (array $rig): array => [
+                'do' => 'run-units', 'units' => [$unit($rig, 'Spin L'), $unit($rig, 'Tape')], 'state' => 'follower',
+            ],
+            static fn (array $rig): array => ['do' => 'hear-remote', 'units' => [$unit($rig, 'Spin L')], 'hears' => true],
             static fn (array $rig): array => ['do' => 'remove-link', 'link' => self::named($rig['links'], 'Left')['id']],
             static fn (array $rig): array => ['do' => 'choose-desk', 'desk' => $deskId],
             static fn (array $rig): array => [

@@ -90,4 +90,44 @@ final class KitsTest extends ApiTestCase
         $empty = $this->ask('POST', '/api/wastebasket/empty');
         self::assertStringContainsString('Reed Link stays in the wastebasket', $empty['kept'][0]);
     }
+
+    public function testAKitOnTheBenchDoesWhatItsLeafletSays(): void
+    {
+        $path = '/api/kits/'.$this->bring('kits/reed-link')['id'].'/bench';
+        $devices = [
+            ['id' => 'sender', 'name' => 'Booth left', 'is' => 'sender', 'setting' => 'Alder'],
+            ['id' => 'receiver', 'name' => 'Tape', 'is' => 'receiver', 'setting' => 'Birch', 'new' => true],
+        ];
+        $moves = [
+            ['at' => 0, 'device' => 'sender', 'do' => 'on'],
+            ['at' => 1, 'device' => 'receiver', 'do' => 'on'],
+            ['at' => 3.5, 'device' => 'receiver', 'do' => 'press', 'button' => 'Name'],
+            ['at' => 7, 'device' => 'receiver', 'do' => 'let-go', 'button' => 'Name'],
+        ];
+        $at = fn (float $now): array => $this->ask('POST', $path, [
+            'devices' => $devices, 'now' => $now,
+            'moves' => array_values(array_filter($moves, static fn (array $move): bool => $move['at'] <= $now)),
+        ]);
+        self::assertSame([[], []], array_column($at(3)['devices'], 'hears'));
+        self::assertSame('flickering green', $at(6.8)['devices'][1]['lamp']);
+        $paired = $at(8);
+        self::assertSame([[], ['sender']], array_column($paired['devices'], 'hears'));
+        self::assertSame(['steady yellow', 'steady green'], array_column($paired['devices'], 'lamp'));
+        self::assertSame(['Tape listens to Booth left on Alder now.'], $paired['said']);
+    }
+
+    public function testWhatIsNoMoveOnTheBenchIsToldAtItsPlace(): void
+    {
+        $path = '/api/kits/'.$this->bring('kits/reed-link')['id'].'/bench';
+        $sender = ['id' => 'sender', 'name' => 'Booth left', 'is' => 'sender', 'setting' => 'Alder'];
+        $on = ['at' => 2, 'device' => 'sender', 'do' => 'on'];
+        foreach ([
+            'devices[0].setting' => ['devices' => [['setting' => 'Oak'] + $sender], 'moves' => [], 'now' => 0],
+            'moves[0].device' => ['devices' => [$sender], 'moves' => [['device' => 'x'] + $on], 'now' => 3],
+            'moves[1].at' => ['devices' => [$sender], 'moves' => [$on, ['at' => 1] + $on], 'now' => 3],
+            'moves[0].button' => ['devices' => [$sender], 'moves' => [['do' => 'press', 'button' => 'Reset'] + $on], 'now' => 3],
+        ] as $where => $body) {
+            self::assertSame([$where], array_column($this->ask('POST', $path, $body, 422)['violations'], 'path'), $where);
+        }
+    }
 }

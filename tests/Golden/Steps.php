@@ -15,7 +15,7 @@ final class Steps
         'proved', 'add', 'twin', 'remove', 'add-link', 'connect', 'receiver', 'remove-link', 'record', 'again', 'rename-look', 'store',
         'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
         'desk', 'undo', 'undo', 'redo', 'rename-rig', 'hold', 'change-hold', 'release', 'out', 'know', 'know', 'look-again', 'cell',
-        'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van', 'air', 'house', 'pair',
+        'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van', 'air', 'house', 'pair', 'run', 'run', 'remote',
     ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
@@ -104,6 +104,10 @@ final class Steps
             'take-off' => ['do' => 'take-off-run', 'items' => [$item]],
             'remove-run' => ['do' => 'remove-run', 'run' => $run['id']],
             'air' => ['do' => 'place-link', 'link' => $link, 'place' => 'walls', 'obstacles' => '9 '.$made],
+            'run' => [
+                'do' => 'run-units', 'units' => $this->two($rig), 'state' => ['leader', 'follower', 'desk', 'alone'][$made % 4],
+            ],
+            'remote' => ['do' => 'hear-remote', 'units' => $this->two($rig), 'hears' => 0 !== $made % 3],
             'pair' => ['do' => 'pair-unit', 'unit' => $this->unit($rig)],
             'house' => ['do' => 'hear-house', 'channels' => ['1', '6 11', ''][$made % 3]],
             'van' => ['do' => 'load-van', 'lengths' => '4 8 '.(10 + $made), 'x' => 0, 'y' => -6],

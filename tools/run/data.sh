@@ -101,10 +101,13 @@ await_earlier_database() {
 # Whether somebody listens there already.
 is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
+# Whether a server may listen there: nobody does yet, and no outgoing connection, be it a closed one, holds the port as its own.
+is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' -- "$1"; }
+
 # The database's port is nobody's business but ours: the first free one.
 choose_database_port() {
   local wished="${RIGGER_PG_PORT:-54329}" port
-  for port in $(seq "$wished" $((wished + 40))); do is_taken "$port" || { database_port="$port"; return 0; }; done
+  for port in $(seq "$wished" $((wished + 40))); do if is_free "$port"; then database_port="$port"; return 0; fi; done
   fail "No free port for the database between $wished and $((wished + 40))."
 }
 

@@ -654,6 +654,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kits/{id}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The kit on the bench: what hands did so far, and how it stands then. */
+        post: operations["post_rigger_app_http_lines_kit_bench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kits/{id}/shelve": {
         parameters: {
             query?: never;
@@ -1385,6 +1402,25 @@ export interface components {
             cell: number;
             name: string;
         };
+        RunUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "run-units";
+            units: string[];
+            /** @enum {string} */
+            state: "desk" | "leader" | "follower" | "alone";
+        };
+        HearRemote: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "hear-remote";
+            units: string[];
+            hears: boolean;
+        };
         HoldSlots: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1844,7 +1880,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -2264,6 +2300,26 @@ export interface components {
             facts: string[];
             problems: components["schemas"]["DeskProblemView"][];
         };
+        BenchDeviceView: {
+            id: string;
+            isOn: boolean;
+            /** Format: float */
+            onAt?: number | null;
+            setting: string;
+            held?: string | null;
+            state: string;
+            means: string;
+            colour?: string | null;
+            pattern?: string | null;
+            lamp?: string | null;
+            hears: string[];
+        };
+        BenchView: {
+            devices: components["schemas"]["BenchDeviceView"][];
+            said: string[];
+            /** Format: float */
+            next?: number | null;
+        };
         LaidRunView: {
             units: string[];
             cables: number[];
@@ -2562,6 +2618,8 @@ export interface components {
             keys?: string | null;
             isOut: boolean;
             cells: components["schemas"]["NamedCellView"][];
+            runState: string;
+            hearsRemote: boolean;
         };
         UnitsChangeView: {
             gone: string[];
@@ -3857,6 +3915,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    post_rigger_app_http_lines_kit_bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
             };
         };
     };

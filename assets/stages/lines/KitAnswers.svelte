@@ -80,9 +80,19 @@
   </div>
   <fieldset class="grid gap-2">
     <legend class="mb-1 font-[620]">Pairing</legend>
-    <KitAct title="To pair" none="both are set by hand" bind:act={describing.pair} {buttons} />
+    <KitAct
+      title="To pair"
+      none="both are set by hand"
+      bind:act={() => describing.pair, (act) => (describing.pair = act)}
+      {buttons}
+    />
     {@render wrong('pair')}
-    <KitAct title="To clear" none="there is no way" bind:act={describing.clear} {buttons} />
+    <KitAct
+      title="To clear"
+      none="there is no way"
+      bind:act={() => describing.clear, (act) => (describing.clear = act)}
+      {buttons}
+    />
     {@render wrong('clear')}
     <div class="flex flex-wrap items-end gap-3">
       <label class="flex items-center gap-1.5"

@@ -18,6 +18,7 @@
   import RadioLinks from './RadioLinks.svelte';
   import RunPanel from './RunPanel.svelte';
   import VanPanel from './VanPanel.svelte';
+  import WithoutDesk from './WithoutDesk.svelte';
 
   const session = useRig();
   untrack(() => useBench().leave());
@@ -75,6 +76,7 @@
         <li><button onclick={() => (pins = true)}>Which pin carries what</button></li>
         <li><button onclick={() => (isPacking = true)}>Cable in the van</button></li>
         <li><a href={p('/rigs/:rig/lines/kits', { params: { rig: session.id } })}>Radio kits on the shelf</a></li>
+        <li><a href={p('/rigs/:rig/lines/bench', { params: { rig: session.id } })}>A radio kit on the bench</a></li>
       </Menu>
       <button
         class="btn"
@@ -106,6 +108,15 @@
       </div>
       <RadioLinks />
     </div>
+    {#if rig.units.length}
+      <div class="lines rule border-t py-3">
+        <div>
+          <h3>Without a desk</h3>
+          <span class="faint text-[11.5px]">A leader, and those that follow it.</span>
+        </div>
+        <WithoutDesk />
+      </div>
+    {/if}
   </section>
   <aside
     class="pane rule scroll border-l p-4 max-[760px]:border-t max-[760px]:border-l-0"

@@ -11,7 +11,14 @@
   import { useRig } from '../../state/rig.svelte';
 
   /** How a unit's receiver is made to listen to its sender, in the words of its kit. */
-  let { unit }: { unit: Unit } = $props();
+  let {
+    unit,
+    isPractice = false,
+  }: {
+    unit: Unit;
+    /** On the bench: read along, and nothing is kept. */
+    isPractice?: boolean;
+  } = $props();
   const session = useRig();
   const card = createQuery(() => ({
     queryKey: ['rig', session.id, 'pairing', unit.id, session.rig.version],
@@ -36,7 +43,7 @@
     <span class="flex-1 text-[12.5px]"
       >{#if card.data}with <Tape name={card.data.sender} /> on <b class="font-[620]">{card.data.setting}</b>{/if}</span
     >
-    <button class="btn btn-quiet h-7" onclick={() => cabling.look({})}>Leave it</button>
+    {#if !isPractice}<button class="btn btn-quiet h-7" onclick={() => cabling.look({})}>Leave it</button>{/if}
   </div>
   {#if card.error}<p class="text-error text-[12.5px]" role="alert">{wordsOf(card.error)}</p>{/if}
   {#if card.data}
@@ -64,7 +71,14 @@
     </ul>
     {#if card.data.note}<p class="mt-2 text-[12.5px]">{card.data.note}</p>{/if}
     <div class="mt-3 flex flex-wrap items-center gap-2">
-      <button class="btn btn-primary" onclick={done} disabled={session.busy}>It is paired and proved</button>
+      {#if !isPractice}
+        <button class="btn btn-primary" onclick={done} disabled={session.busy}>It is paired and proved</button>
+        <a
+          class="link-repair text-[12.5px]"
+          href="{p('/rigs/:rig/lines/bench', { params: { rig: session.id } })}?unit={unit.id}"
+          >Practise it on the bench</a
+        >
+      {/if}
       <a
         class="link-repair text-[12.5px]"
         href="{p('/rigs/:rig/sheets', { params: { rig: session.id } })}?sheet=pairing">Print the cards</a

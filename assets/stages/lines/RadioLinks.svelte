@@ -68,32 +68,34 @@
       </div>
       <ul class="grid min-w-0 flex-1 basis-[300px] gap-2 pt-1.5">
         {#each behind(link) as unit (unit.id)}
-          <li class="flex flex-wrap items-center gap-2">
-            <span class="air" class:broken={unit.silence} aria-hidden="true"></span>
-            <Tape name={unit.name} />
-            <span class="flex items-center gap-2 text-[12px]"
-              ><span class="dim whitespace-nowrap">receiver set to</span>
-              <SettingSelect
-                {link}
-                value={unit.receiver ?? null}
-                label="Receiver of {unit.name}"
-                mayBeNone
-                onChoose={(receiver) => connect(unit.id, link.id, receiver)}
-              />
+          <li class="flex items-start gap-2">
+            <span class="air mt-3.5 shrink-0" class:broken={unit.silence} aria-hidden="true"></span>
+            <span class="flex min-w-0 flex-wrap items-center gap-2">
+              <Tape name={unit.name} />
+              <span class="flex items-center gap-2 text-[12px]"
+                ><span class="dim whitespace-nowrap">receiver set to</span>
+                <SettingSelect
+                  {link}
+                  value={unit.receiver ?? null}
+                  label="Receiver of {unit.name}"
+                  mayBeNone
+                  onChoose={(receiver) => connect(unit.id, link.id, receiver)}
+                />
+              </span>
+              <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
+                >{unit.silence ? 'not set alike' : 'linked'}</span
+              >
+              {#each link.reach.filter((one) => one.unitId === unit.id) as reach (reach.unitId)}<ReachBar
+                  {reach}
+                />{/each}
+              <button
+                class="btn h-7"
+                aria-pressed={cabling.pairing === unit.id}
+                onclick={() => cabling.look(cabling.pairing === unit.id ? {} : { pairing: unit.id })}
+                aria-label="Pair {unit.name}">Pair it</button
+              >
+              <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
             </span>
-            <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
-              >{unit.silence ? 'not set alike' : 'linked'}</span
-            >
-            {#each link.reach.filter((one) => one.unitId === unit.id) as reach (reach.unitId)}<ReachBar
-                {reach}
-              />{/each}
-            <button
-              class="btn h-7"
-              aria-pressed={cabling.pairing === unit.id}
-              onclick={() => cabling.look(cabling.pairing === unit.id ? {} : { pairing: unit.id })}
-              aria-label="Pair {unit.name}">Pair it</button
-            >
-            <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
           </li>
         {:else}
           <li class="flex items-center gap-2">

@@ -73,6 +73,27 @@ describe('the lines', () => {
     await waitFor(() => expect(changes()[1]).toMatchObject({ do: 'connect-unit', receiver: null }));
   });
 
+  it('let one lead and others follow, and one alone hear the remote', async () => {
+    const units = demo.rig.units.map((one) =>
+      one.name === 'Spin L'
+        ? { ...one, runState: 'leader' }
+        : one.name === 'Spin R'
+          ? { ...one, runState: 'follower' }
+          : one,
+    );
+    show(LinesStage, {}, rigWith({ units }));
+    await fireEvent.click(screen.getByLabelText('Spin L hears the hand remote'));
+    await fireEvent.change(screen.getByLabelText('Spin R: crossing'), { target: { value: 'unit' } });
+    await fireEvent.change(screen.getByLabelText('A unit that follows'), { target: { value: unit('Drum 1').id } });
+    await waitFor(() =>
+      expect(changes()).toEqual([
+        { do: 'hear-remote', units: [unit('Spin L').id], hears: true },
+        { do: 'turn-unit', unit: unit('Spin R').id, direction: 'pan', reversed: 'unit' },
+        { do: 'run-units', units: [unit('Drum 1').id], state: 'follower' },
+      ]),
+    );
+  });
+
   it('pair a receiver by its card, and keep that it was done', async () => {
     const steps = [
       { words: 'Switch Booth left on.', from: null, to: null, pattern: null, lamp: null },

@@ -51,6 +51,7 @@ use Rigger\Core\Change\Unit\AddUnits;
 use Rigger\Core\Change\Unit\BendChannel;
 use Rigger\Core\Change\Unit\GroupUnit;
 use Rigger\Core\Change\Unit\HangUnit;
+use Rigger\Core\Change\Unit\HearRemote;
 use Rigger\Core\Change\Unit\LockUnit;
 use Rigger\Core\Change\Unit\MoveUnits;
 use Rigger\Core\Change\Unit\NameCell;
@@ -60,6 +61,7 @@ use Rigger\Core\Change\Unit\ProveUnit;
 use Rigger\Core\Change\Unit\PutOut;
 use Rigger\Core\Change\Unit\RemoveUnit;
 use Rigger\Core\Change\Unit\RenameUnit;
+use Rigger\Core\Change\Unit\RunUnits;
 use Rigger\Core\Change\Unit\SetMode;
 use Rigger\Core\Change\Unit\SwapType;
 use Rigger\Core\Change\Unit\TakeButtons;
@@ -83,6 +85,7 @@ final class ChangeReader
         TakeList::class,
         HangUnit::class, NumberUnit::class, GroupUnit::class, NoteUnit::class, TapeUnit::class, TurnUnit::class, LockUnit::class,
         TickUnit::class, ProveUnit::class, TakeButtons::class, BendChannel::class, PutOut::class, NameCell::class,
+        RunUnits::class, HearRemote::class,
         HoldSlots::class, ChangeHold::class, ReleaseSlots::class, AcceptFinding::class, LookAgain::class,
         AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class, PlaceLink::class,
         HearHouse::class, PairUnit::class,

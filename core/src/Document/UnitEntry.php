@@ -9,6 +9,7 @@ use Rigger\Core\Patch\Place;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\Revision;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\TapeColour;
 use Rigger\Core\Rig\Unit;
 
@@ -26,6 +27,7 @@ final readonly class UnitEntry
      * @param list<ChannelCurve> $curves    its own
      * @param int|null           $buttons   of the desk that it is let take, where it is meant to take several
      * @param array<int, string> $cellNames by number of the cell
+     * @param RunState           $runState  since version 3, as the next
      */
     public function __construct(
         public string $name,
@@ -48,6 +50,8 @@ final readonly class UnitEntry
         public ?int $buttons = null,
         public bool $isOut = false,
         public array $cellNames = [],
+        public RunState $runState = RunState::Desk,
+        public bool $hearsRemote = false,
     ) {
     }
 
@@ -58,7 +62,7 @@ final readonly class UnitEntry
             $this->address,
         ), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
             $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves, null, null, $this->isOut,
-            $this->cellNames);
+            $this->cellNames, $this->runState, $this->hearsRemote);
     }
 
     public static function of(Unit $unit, int $type, ?int $link): self
@@ -66,7 +70,7 @@ final readonly class UnitEntry
         return new self(
             $unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address, $link, $unit->receiver, $unit->position,
             $unit->number, $unit->groups, $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt,
-            $unit->takesButtons, $unit->isOut, $unit->cellNames,
+            $unit->takesButtons, $unit->isOut, $unit->cellNames, $unit->runState, $unit->hearsRemote,
         );
     }
 }

@@ -12,6 +12,7 @@ use Rigger\Core\Input\Scalars;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Reversal;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\TapeColour;
 
 /** One unit of a rig document, read and written. */
@@ -24,6 +25,7 @@ final class UnitEntryReader
             'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons',
         ],
         2 => ['out', 'cellNames'],
+        3 => ['run', 'remote'],
     ];
 
     /** @throws InputError */
@@ -64,6 +66,8 @@ final class UnitEntryReader
             $has('buttons') ? $in->whole('buttons', 2, 512) : null,
             $in->has('out') && $in->flag('out'),
             $in->has('cellNames') ? self::cellNames($in) : [],
+            $has('run') ? RunState::from($in->choice('run', array_column(RunState::cases(), 'value'))) : RunState::Desk,
+            $in->has('remote') && $in->flag('remote'),
         );
     }
 
@@ -136,6 +140,8 @@ final class UnitEntryReader
             'tilt' => $unit->tilt?->value,
             'buttons' => $unit->buttons,
             'out' => $unit->isOut ? true : null,
+            'run' => RunState::Desk === $unit->runState ? null : $unit->runState->value,
+            'remote' => $unit->hearsRemote ? true : null,
             'cellNames' => [] === $unit->cellNames ? null : (object) $unit->cellNames,
         ], static fn (mixed $value): bool => null !== $value);
     }

@@ -50,6 +50,11 @@ final class LightWords
                     self::word($cause, 'sends'),
                     isset($figures['wrong']) ? \sprintf(' Only the %s is wrong.', self::word($cause, 'wrong')) : '',
                 ),
+            'not_from_desk' => match (self::word($cause, 'state')) {
+                'leader' => \sprintf('%s leads others and runs by itself: it hears no desk.', $unit),
+                'follower' => \sprintf('%s does what its leader says: it hears no desk.', $unit),
+                default => \sprintf('%s is set to run by itself: it hears no desk.', $unit),
+            },
             'out_of_action' => \sprintf('%s is out of action.', $unit),
             'chart_errors' => \sprintf('%s has errors in its chart: put them right in Fixtures.', $unit),
             default => \sprintf('%s runs "%s" by itself: its colour faders do nothing now.', $unit, self::word($cause, 'program')),

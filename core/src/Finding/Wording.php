@@ -15,7 +15,11 @@ final class Wording
         return match ($finding->stage) {
             'fixtures' => ChartWords::title($finding, $rig),
             'patch' => PatchWords::title($finding, $rig),
-            'lines' => self::isOfRadio($finding) ? LineWords::title($finding, $rig) : RunWords::title($finding, $rig),
+            'lines' => match (true) {
+                \in_array($finding->code, LineWords::CODES, true) => LineWords::title($finding, $rig),
+                \in_array($finding->code, LeaderWords::CODES, true) => LeaderWords::title($finding, $rig),
+                default => RunWords::title($finding, $rig),
+            },
             'desk' => DeskWords::title($finding, $rig),
             default => LookWords::title($finding, $rig),
         };
@@ -27,14 +31,13 @@ final class Wording
         return match ($finding->stage) {
             'fixtures' => ChartWords::message($finding, $rig),
             'patch' => PatchWords::message($finding, $rig),
-            'lines' => self::isOfRadio($finding) ? LineWords::message($finding, $rig) : RunWords::message($finding, $rig),
+            'lines' => match (true) {
+                \in_array($finding->code, LineWords::CODES, true) => LineWords::message($finding, $rig),
+                \in_array($finding->code, LeaderWords::CODES, true) => LeaderWords::message($finding, $rig),
+                default => RunWords::message($finding, $rig),
+            },
             'desk' => DeskWords::message($finding, $rig),
             default => LookWords::message($finding, $rig),
         };
-    }
-
-    private static function isOfRadio(Finding $finding): bool
-    {
-        return \in_array($finding->code, LineWords::CODES, true);
     }
 }

@@ -9,6 +9,7 @@ use Rigger\Core\Judge\Desk\DeskJudge;
 use Rigger\Core\Judge\Desk\DeskProposals;
 use Rigger\Core\Judge\Fixtures\ChartJudge;
 use Rigger\Core\Judge\Lines\AirJudge;
+use Rigger\Core\Judge\Lines\LeaderJudge;
 use Rigger\Core\Judge\Lines\LinkJudge;
 use Rigger\Core\Judge\Lines\RunJudge;
 use Rigger\Core\Judge\Lines\RunProposals;
@@ -40,6 +41,7 @@ final readonly class Judge
             ...LinkJudge::findings($this->rig),
             ...AirJudge::findings($this->rig),
             ...RunJudge::findings($this->rig),
+            ...LeaderJudge::findings($this->rig),
             ...DeskJudge::findings($this->rig),
             ...LookJudge::findings($this->rig),
         ]);
@@ -76,6 +78,7 @@ final readonly class Judge
                 ...LinkJudge::proposals($this->rig, $finding),
                 ...AirJudge::proposals($this->rig, $finding),
                 ...RunProposals::for($this->rig, $finding),
+                ...LeaderJudge::proposals($this->rig, $finding),
             ],
             'desk' => $this->desk?->for($finding) ?? [],
             'looks' => LookJudge::proposals($this->rig, $finding),

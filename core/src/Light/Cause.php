@@ -91,6 +91,12 @@ final readonly class Cause
             : ['wrong' => $wrong]));
     }
 
+    /** @param string $state leader, follower or alone */
+    public static function notFromDesk(string $state): self
+    {
+        return new self('not_from_desk', ['state' => $state]);
+    }
+
     /** Its chart cannot be used. */
     public static function chartErrors(): self
     {

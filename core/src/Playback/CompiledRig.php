@@ -33,7 +33,7 @@ final readonly class CompiledRig
             $unit->place->universe,
             $unit->span(),
             $unit->at->compiled(),
-            $unit->isOut ? Cause::outOfAction() : $rig->silence($unit),
+            $unit->isOut ? Cause::outOfAction() : $rig->deafness($unit),
             $rig->trim($unit)->tables($unit->mode()),
             Reversal::InUnit === $unit->pan,
             Reversal::InUnit === $unit->tilt,

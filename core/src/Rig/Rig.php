@@ -199,6 +199,12 @@ final class Rig
         return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver, $link->kit->kit))->silence();
     }
 
+    /** Why nothing that the desk sends moves a unit: its run state, or radio; null when it listens. */
+    public function deafness(Unit $unit): ?Cause
+    {
+        return RunState::Desk === $unit->runState ? $this->silence($unit) : Cause::notFromDesk($unit->runState->value);
+    }
+
     public function curvesOfType(Unit $unit): ?TypeCurves
     {
         return $this->typeCurves[$unit->revision()->typeId.'/'.$unit->mode()->key] ?? null;

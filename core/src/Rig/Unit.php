@@ -33,6 +33,8 @@ final class Unit
      * @param list<ChannelCurve> $curves       its own, by channel; they stand before those of its type
      * @param bool               $isOut        out of action tonight: its address stays, and nobody counts on it
      * @param array<int, string> $cellNames    what the operator calls its cells or sockets, by number: "Lamp over the table"
+     * @param RunState           $runState     as it is set on its menu
+     * @param bool               $hearsRemote  whether a hand remote reaches it
      * @param \DateTimeImmutable $setAt        when somebody set it on the walk-round; null once what is to be set has changed
      * @param \DateTimeImmutable $provedAt     when it was found to have kept its setting through off and on
      *
@@ -80,6 +82,10 @@ final class Unit
         public bool $isOut = false,
         /** @readonly @phpstan-allow-private-mutation */
         public array $cellNames = [],
+        /** @readonly @phpstan-allow-private-mutation */
+        public RunState $runState = RunState::Desk,
+        /** @readonly @phpstan-allow-private-mutation */
+        public bool $hearsRemote = false,
     ) {
         $this->at = self::modeOf($revision, $mode);
     }
@@ -151,7 +157,7 @@ final class Unit
         return [
             $this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height,
             $this->number, $this->groups, $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons,
-            $this->isOut, $this->cellNames,
+            $this->isOut, $this->cellNames, $this->runState, $this->hearsRemote,
         ];
     }
 
@@ -237,6 +243,22 @@ final class Unit
     public function stays(): bool
     {
         return $this->isLocked || $this->isOut;
+    }
+
+    public function running(RunState $state): self
+    {
+        $unit = $this->unset();
+        $unit->runState = $state;
+
+        return $unit;
+    }
+
+    public function hearingRemote(bool $hears): self
+    {
+        $unit = $this->unset();
+        $unit->hearsRemote = $hears;
+
+        return $unit;
     }
 
     public function outOfAction(bool $isOut): self

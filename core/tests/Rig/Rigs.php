@@ -27,6 +27,7 @@ use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\Support;
 use Rigger\Core\Rig\Unit;
 
@@ -70,6 +71,9 @@ final class Rigs
                     $modes[$chance->getInt(0, \count($modes) - 1)]->key,
                     new Place($chance->getInt(1, 8) > 1 ? 1 : 2, $chance->getInt(1, $chance->getInt(1, 6) > 1 ? 140 : 512)),
                 );
+            $states = [RunState::Leader, RunState::Follower, RunState::Alone];
+            $unit = 1 === $chance->getInt(1, 9) ? $unit->running($states[$chance->getInt(0, 2)]) : $unit;
+            $unit = 1 === $chance->getInt(1, 9) ? $unit->hearingRemote(true) : $unit;
             $hung[] = $unit->locked(1 === $chance->getInt(1, 7));
         }
 

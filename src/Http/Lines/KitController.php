@@ -14,10 +14,12 @@ use Rigger\App\Library\View\DeskProblemView;
 use Rigger\App\Library\View\KitCheckView;
 use Rigger\App\Library\View\KitChoiceView;
 use Rigger\App\Library\View\KitListView;
+use Rigger\App\Rig\View\BenchView;
 use Rigger\App\Wastebasket\Kind;
 use Rigger\App\Wastebasket\Wastebasket;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
+use Rigger\Core\Line\Radio\Bench\BenchReader;
 use Rigger\Core\Line\Radio\KitCheck;
 use Rigger\Core\Line\Radio\KitFacts;
 use Rigger\Core\Line\Radio\KitReader;
@@ -81,6 +83,16 @@ final readonly class KitController
         $kit = $this->shelf->get($id)->kit();
 
         return Reply::download(KitWriter::write($kit), $kit->name);
+    }
+
+    /** The kit on the bench: what hands did so far, and how it stands then. */
+    #[Route('/{id}/bench', methods: 'POST'), Answers(BenchView::class)]
+    #[OA\RequestBody(content: new OA\JsonContent(type: 'object'))]
+    public function bench(string $id, Request $request): JsonResponse
+    {
+        $kit = $this->shelf->get($id)->kit();
+
+        return Reply::with(BenchView::of(BenchReader::read(Json::decode($request->getContent()), $kit)));
     }
 
     /** Into the wastebasket. Rigs that use it keep it. */

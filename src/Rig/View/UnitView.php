@@ -28,6 +28,7 @@ final readonly class UnitView
      * @param string|null           $keys     how its address is stepped: up, up-down or digits
      * @param bool                  $isOut    out of action tonight
      * @param list<NamedCellView>   $cells    those that it has, where it has several
+     * @param string                $runState desk, leader, follower or alone
      */
     public function __construct(
         public string $id,
@@ -67,6 +68,8 @@ final readonly class UnitView
         public ?string $keys,
         public bool $isOut,
         public array $cells,
+        public string $runState,
+        public bool $hearsRemote,
     ) {
     }
 }

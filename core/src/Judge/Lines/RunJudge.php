@@ -7,6 +7,7 @@ namespace Rigger\Core\Judge\Lines;
 use Rigger\Core\Finding\Finding;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\Unit;
 use Rigger\Core\Severity;
 
@@ -22,6 +23,10 @@ final class RunJudge
             array_push($findings, ...self::ofRun($rig, $run));
             $from = $run->from;
             if (null === $from) {
+                // A leader's cable begins at the leader.
+                if (self::hasLeader($rig, $run)) {
+                    continue;
+                }
                 $findings[] = self::finding('not_plugged_in', Severity::Warning, $run);
             } elseif (isset($begun[$from->key()])) {
                 $findings[] = self::finding('outlet_twice', Severity::Error, $run, [
@@ -79,7 +84,7 @@ final class RunJudge
             if ($isOnRun && null !== $unit->linkId) {
                 $both[] = $unit->id;
             }
-            if (!$isOnRun && null === $unit->linkId && !$unit->isOut) {
+            if (!$isOnRun && null === $unit->linkId && !$unit->isOut && RunState::Desk === $unit->runState) {
                 $none[] = $unit->id;
             }
         }
@@ -100,6 +105,17 @@ final class RunJudge
         }
 
         return $findings;
+    }
+
+    private static function hasLeader(Rig $rig, Run $run): bool
+    {
+        foreach ($run->unitIds() as $id) {
+            if (RunState::Leader === $rig->unit($id)->runState) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isByAddress(Rig $rig, Run $run): bool

@@ -20,6 +20,7 @@ use Rigger\Core\Rig\Line\Piece;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\RunItem;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\RunState;
 use Rigger\Core\Text\Names;
 
 /** What could be done about a data run. */
@@ -186,7 +187,9 @@ final class RunProposals
     private static function hung(Rig $rig, array $units, ?Run $but = null): array
     {
         $universes = array_values(array_unique(array_map(static fn (string $id): int => $rig->unit($id)->place->universe, $units)));
-        if (1 !== \count($universes)) {
+        $isOfOthers = static fn (string $id): bool => RunState::Desk !== $rig->unit($id)->runState;
+        // Who leads or follows is not parted from the others.
+        if (1 !== \count($universes) || [] !== array_filter($units, $isOfOthers)) {
             return [];
         }
         $names = Names::few(array_map(static fn (string $id): string => $rig->unit($id)->name, $units));

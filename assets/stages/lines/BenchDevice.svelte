@@ -1,0 +1,110 @@
+<script lang="ts">
+  import type { BenchDevice } from '../../api/types';
+  import LampBar from '../../components/LampBar.svelte';
+  import Tape from '../../components/Tape.svelte';
+  import { figure } from '../../lib/words';
+  import type { KitBench } from '../../state/kitBench.svelte';
+
+  /** A sender or receiver on the bench, with its window, its buttons, its switch and its lamp. */
+  let {
+    bench,
+    device,
+    name,
+    what,
+    buttons,
+    clock,
+  }: {
+    bench: KitBench;
+    device: BenchDevice;
+    name: string;
+    what: string;
+    buttons: readonly string[];
+    clock: number;
+  } = $props();
+  const onFor = $derived(typeof device.onAt === 'number' ? Math.max(0, clock - device.onAt) : null);
+
+  function keyed(event: KeyboardEvent, button: string, isDown: boolean) {
+    if ((event.key !== ' ' && event.key !== 'Enter') || event.repeat) return;
+    event.preventDefault();
+    bench.do(device.id, isDown ? 'press' : 'let-go', button);
+  }
+</script>
+
+<section class="box" aria-label="{what} {name}">
+  <div class="flex items-center gap-2"><span class="dim flex-1 text-[12px]">{what}</span><Tape {name} /></div>
+  <div class="grid grid-cols-[1fr_auto] items-start gap-3">
+    <div class="grid gap-2">
+      <output class="window mono" class:off={!device.isOn} aria-label="Its window"
+        >{device.isOn ? device.setting : ''}</output
+      >
+      <div class="flex flex-wrap gap-2">
+        {#each buttons as button (button)}
+          <button
+            class="key"
+            class:held={device.held === button}
+            onpointerdown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId);
+              bench.do(device.id, 'press', button);
+            }}
+            onpointerup={() => bench.do(device.id, 'let-go', button)}
+            onpointercancel={() => bench.do(device.id, 'let-go', button)}
+            onkeydown={(event) => keyed(event, button, true)}
+            onkeyup={(event) => keyed(event, button, false)}
+            aria-label="{name}: {button}">{button}</button
+          >
+        {/each}
+      </div>
+    </div>
+    <div class="grid justify-items-end gap-1">
+      <LampBar pattern={device.pattern ?? '0'} words={device.lamp ?? 'dark'} />
+      <b class="text-[12px] font-[620]">{device.lamp ?? 'dark'}</b>
+      <span class="dim text-[12px]">{device.means}</span>
+    </div>
+  </div>
+  <label class="flex items-center gap-2 text-[12.5px]"
+    ><input
+      type="checkbox"
+      class="toggle toggle-sm"
+      checked={device.isOn}
+      aria-label="{name}: switch"
+      onchange={(event) => bench.do(device.id, event.currentTarget.checked ? 'on' : 'off')}
+    />{onFor === null ? 'off' : `on for ${figure(Math.round(onFor * 10) / 10)} s`}</label
+  >
+</section>
+
+<style>
+  .box {
+    display: grid;
+    gap: 10px;
+    width: 300px;
+    padding: 12px;
+    border: 1px solid var(--line);
+    border-radius: 6px;
+    background: var(--color-base-300);
+  }
+  .window {
+    padding: 7px 10px;
+    min-height: 36px;
+    border-radius: 4px;
+    background: var(--well);
+    font-size: 15px;
+  }
+  .off {
+    opacity: 0.5;
+  }
+  .key {
+    min-width: 64px;
+    min-height: 44px;
+    padding: 6px 12px;
+    border: 1px solid var(--line);
+    border-radius: 22px;
+    background: var(--color-base-200);
+    font-size: 12.5px;
+    cursor: pointer;
+    touch-action: none;
+  }
+  .held {
+    border-color: var(--color-primary);
+    box-shadow: inset 0 0 0 2px var(--color-primary);
+  }
+</style>

@@ -1,0 +1,117 @@
+import { answered, api } from '../api/client';
+import { wordsOf } from '../api/errors';
+import type { Bench, Link, Unit } from '../api/types';
+
+export type Fault = 'far' | 'flat' | 'second' | 'wrong';
+type Move = { at: number; device: string; do: 'on' | 'off' | 'press' | 'let-go'; button?: string };
+type Device = {
+  id: string;
+  name: string;
+  is: 'sender' | 'receiver';
+  setting: string;
+  far?: boolean;
+  flat?: boolean;
+  new?: boolean;
+};
+
+/**
+ * A kit on the bench: what hands do goes to the server with its time, and how everything stands then comes back. It is asked again when
+ * something changes by itself.
+ */
+export class KitBench {
+  readonly #kitId: string;
+  readonly link: Link;
+  readonly unit: Unit;
+  #moves: Move[] = [];
+  /** Seconds on the bench's clock when it was started or stopped last, and when that was in the window. */
+  #seconds = 0;
+  #since = performance.now();
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #turn = 0;
+  speed = $state(1);
+  faults = $state<Record<Fault, boolean>>({ far: false, flat: false, second: false, wrong: false });
+  state = $state.raw<Bench | null>(null);
+  problem = $state<string | null>(null);
+  now = $state(0);
+
+  constructor(link: Link, unit: Unit) {
+    [this.#kitId, this.link, this.unit] = [link.kitId, link, unit];
+  }
+
+  get devices(): Device[] {
+    const { name, label, names } = this.link;
+    const at = names.indexOf(name);
+    const last = this.link.parts.at(-1)?.values.length ?? 1;
+    // Another last part, and for kits of one part another name: what a receiver is found at.
+    const other = names[Math.floor(at / last) * last + ((at + 1) % last)] ?? name;
+    const set = this.faults.wrong ? other : (this.unit.receiver ?? names[0] ?? name);
+    return [
+      { id: 'sender', name: label, is: 'sender', setting: name },
+      ...(this.faults.second ? [{ id: 'second', name: 'Another sender', is: 'sender' as const, setting: name }] : []),
+      {
+        id: 'receiver',
+        name: this.unit.name,
+        is: 'receiver',
+        setting: set,
+        far: this.faults.far,
+        flat: this.faults.flat,
+        new: true,
+      },
+    ];
+  }
+
+  get clock(): number {
+    return this.#seconds + ((performance.now() - this.#since) / 1000) * this.speed;
+  }
+
+  /** 1 as it is, 0.5 at half speed, 0 stopped. */
+  run(speed: number): void {
+    [this.#seconds, this.#since] = [this.clock, performance.now()];
+    this.speed = speed;
+    void this.ask();
+  }
+
+  begin(): void {
+    [this.#moves, this.#seconds, this.#since] = [[], 0, performance.now()];
+    void this.ask();
+  }
+
+  put(fault: Fault, isIn: boolean): void {
+    this.faults = { ...this.faults, [fault]: isIn };
+    this.begin();
+  }
+
+  do(device: string, what: Move['do'], button?: string): void {
+    const at = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+    this.#moves.push({ at, device, do: what, ...(button === undefined ? {} : { button }) });
+    void this.ask();
+  }
+
+  async ask(): Promise<void> {
+    clearTimeout(this.#timer);
+    const turn = ++this.#turn;
+    const now = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+    const body = { devices: this.devices, moves: this.#moves, now };
+    try {
+      const call = api.POST('/api/kits/{id}/bench', {
+        params: { path: { id: this.#kitId } },
+        body: body as unknown as Record<string, never>,
+      });
+      const state = await answered(call);
+      if (turn !== this.#turn) return;
+      [this.state, this.problem, this.now] = [state, null, now];
+      if (typeof state.next === 'number' && this.speed > 0)
+        this.#timer = setTimeout(
+          () => void this.ask(),
+          Math.max(20, ((state.next - this.clock) / this.speed) * 1000 + 10),
+        );
+    } catch (error) {
+      if (turn === this.#turn) this.problem = wordsOf(error);
+    }
+  }
+
+  leave(): void {
+    clearTimeout(this.#timer);
+    this.#turn += 1;
+  }
+}
