@@ -28,7 +28,9 @@ for (const theme of ['booth', 'daylight']) {
     for (const stage of STAGES) {
       await openStage(page, rig, stage);
       await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
-      await expect(page.getByRole('region', { name: 'Stage' }).getByText(/respond|Lit|Dark/)).toBeVisible();
+      await expect(
+        page.getByRole('region', { name: 'Stage' }).getByText(/respond|Lit|Dark|On the bench/),
+      ).toBeVisible();
       await look(stage);
     }
     await openStage(page, rig, 'fixtures');

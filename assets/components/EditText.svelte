@@ -27,6 +27,8 @@
   let typed = $state<{ key: string; text: string } | null>(null);
   let refused = $state<{ key: string; words: string } | null>(null);
   let isTaking = $state(false);
+  /** Esc while it was on its way: a refusal that comes after it puts nothing back into the field. */
+  let isGivenUp = false;
   /** What was typed for another unit stays with that one. */
   const now = $derived(typed?.key === key ? typed.text : null);
   const before = $derived(drafts.text(key));
@@ -46,9 +48,11 @@
     const [mine, text] = [key, draft];
     if (text === null || text === value) return letGo();
     isTaking = true;
+    isGivenUp = false;
     drafts.taking(mine);
     const words = await onCommit(text);
     isTaking = false;
+    if (words !== null && isGivenUp) return drafts.drop(mine);
     refused = words === null ? null : { key: mine, words };
     if (words !== null) return drafts.keep(mine, text, label);
     drafts.drop(mine);
@@ -56,6 +60,7 @@
   }
 
   function letGo() {
+    isGivenUp = true;
     drafts.drop(key);
     typed = null;
     refused = null;

@@ -47,6 +47,19 @@ describe('a text that is changed in place', () => {
     expect(field.value).toBe('1.029');
     expect(screen.queryByRole('alert')).toBeNull();
   });
+  it('stays put back with Esc, though the refusal comes after it', async () => {
+    let resolve = (_: string | null) => {};
+    const promise = new Promise<string | null>((done) => (resolve = done));
+    render(EditText, { value: '1.029', label: 'Address', onCommit: () => promise });
+    const field = screen.getByLabelText<HTMLInputElement>('Address');
+    await type(field, '513');
+    await fireEvent.keyDown(field, { key: 'Escape' });
+    resolve('Address 513 is past the last slot.');
+    await promise;
+    await waitFor(() => expect(drafts.list).toEqual([]));
+    expect(field.value).toBe('1.029');
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
   it('is kept while it is typed, and offered again to the same thing alone', async () => {
     const props = { value: 'Tape', label: 'Name', onCommit: async () => null };
     const first = render(EditText, { ...props, about: 'tape' });

@@ -21,7 +21,10 @@ type Device = {
 export class KitBench {
   readonly #kitId: string;
   readonly link: Link;
+  /** The one whose pairing is practised. */
   readonly unit: Unit;
+  /** Whoever else listens to the sender, set as the rig says. */
+  readonly others: readonly Unit[];
   #moves: Move[] = [];
   /** Seconds on the bench's clock when it was started or stopped last, and when that was in the window. */
   #seconds = 0;
@@ -34,8 +37,8 @@ export class KitBench {
   problem = $state<string | null>(null);
   now = $state(0);
 
-  constructor(link: Link, unit: Unit) {
-    [this.#kitId, this.link, this.unit] = [link.kitId, link, unit];
+  constructor(link: Link, unit: Unit, others: readonly Unit[] = []) {
+    [this.#kitId, this.link, this.unit, this.others] = [link.kitId, link, unit, others];
   }
 
   get devices(): Device[] {
@@ -57,6 +60,14 @@ export class KitBench {
         flat: this.faults.flat,
         new: true,
       },
+      ...this.others
+        .filter((one) => one.receiver)
+        .map((one) => ({
+          id: one.id,
+          name: one.name,
+          is: 'receiver' as const,
+          setting: one.receiver ?? name,
+        })),
     ];
   }
 
@@ -84,6 +95,14 @@ export class KitBench {
   do(device: string, what: Move['do'], button?: string): void {
     const at = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
     this.#moves.push({ at, device, do: what, ...(button === undefined ? {} : { button }) });
+    void this.ask();
+  }
+
+  /** The plug of all of them. */
+  allOn(): void {
+    const at = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+    const on = (this.state?.devices ?? []).filter((one) => one.isOn).map((one) => one.id);
+    for (const one of this.devices) if (!on.includes(one.id)) this.#moves.push({ at, device: one.id, do: 'on' });
     void this.ask();
   }
 

@@ -26,7 +26,13 @@
   }));
   type Document = Record<'sender' | 'receiver', { buttons: { label: string }[] }>;
   const described = $derived(kit.data as unknown as Document | undefined);
-  const bench = $derived(link && unit ? untrack(() => new KitBench(link, unit)) : null);
+  /** A bench has room for so many receivers. */
+  const MOST = 16;
+  const behind = (linkId: string, id: string) =>
+    linked.filter((one) => one.linkId === linkId && one.id !== id).slice(0, MOST);
+  const bench = $derived(link && unit ? untrack(() => new KitBench(link, unit, behind(link.id, unit.id))) : null);
+  const nameOf = (id: string) => bench?.devices.find((one) => one.id === id)?.name ?? '';
+  const senders = new Set(['sender', 'second']);
   let clock = $state(0);
   const FAULTS: [Fault, string][] = [
     ['wrong', 'Receiver set to something else'],
@@ -47,15 +53,20 @@
     };
   });
   $effect(() => {
-    const receiver = bench?.state?.devices.find((one) => one.id === 'receiver');
+    const devices = bench?.state?.devices ?? [];
     const id = unit?.id;
-    if (!receiver || !id) return;
+    if (!id) return;
     untrack(() => {
-      if (receiver.hears.length) return cabling.putBack();
-      const words = receiver.isOn
-        ? `${unit.name} is set to ${receiver.setting}, and hears no sender.`
-        : `${unit.name} is switched off.`;
-      cabling.pulled = { item: '', dark: new Set([id]), flickers: new Set(), words, title: 'On the bench' };
+      const deaf = devices.filter((one) => !senders.has(one.id) && !one.hears.length);
+      if (!deaf.length) return cabling.putBack();
+      const said = deaf.map((one) =>
+        one.isOn
+          ? `${nameOf(one.id)} is set to ${one.setting}, and hears no sender.`
+          : `${nameOf(one.id)} is switched off.`,
+      );
+      const words = [...said.slice(0, 3), ...(said.length > 3 ? [`${said.length - 3} more are dark.`] : [])].join(' ');
+      const dark = new Set(deaf.map((one) => (one.id === 'receiver' ? id : one.id)));
+      cabling.pulled = { item: '', dark, flickers: new Set(), words, title: 'On the bench' };
     });
   });
 </script>
@@ -67,6 +78,7 @@
       <h2>{link ? `${link.kit} on the bench` : 'A radio kit on the bench'}</h2>
       <span class="dim min-w-[180px] flex-1 text-[12.5px]">A simulated kit: it behaves as its leaflet says.</span>
       {#if bench}
+        <button class="btn" onclick={() => bench.allOn()}>All on</button>
         <button class="btn" aria-pressed={bench.speed === 0} onclick={() => bench.run(bench.speed === 0 ? 1 : 0)}
           >{bench.speed === 0 ? 'Let the clock run' : 'Stop the clock'}</button
         >
@@ -92,12 +104,12 @@
       {/if}
       <div class="flex flex-wrap gap-4">
         {#each bench.state?.devices ?? [] as device (device.id)}
-          {@const is = device.id === 'receiver' ? 'receiver' : 'sender'}
+          {@const is = senders.has(device.id) ? 'sender' : 'receiver'}
           <BenchDevice
             {bench}
             {device}
             {clock}
-            name={bench.devices.find((one) => one.id === device.id)?.name ?? ''}
+            name={nameOf(device.id)}
             what="{link?.kit} {is}"
             buttons={(described?.[is]?.buttons ?? []).map((one) => one.label)}
           />
