@@ -27,9 +27,12 @@ export class Evening {
 
   async choose(field: Locator, label: string | RegExp): Promise<void> {
     this.#actions += 1;
-    const options = await field.locator('option').allTextContents();
-    const found = options.find((one) => (typeof label === 'string' ? one.trim() === label : label.test(one)));
-    if (!found) throw new Error(`None of ${options.join(', ')} is ${String(label)}.`);
+    const isMeant = (one: string) => (typeof label === 'string' ? one.trim() === label : label.test(one));
+    const options = field.locator('option');
+    await expect
+      .poll(async () => (await options.allTextContents()).some(isMeant), `${String(label)} is offered`)
+      .toBe(true);
+    const found = (await options.allTextContents()).find(isMeant) ?? '';
     await field.selectOption({ label: found.trim() });
   }
 
