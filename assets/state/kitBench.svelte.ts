@@ -75,6 +75,11 @@ export class KitBench {
     return this.#seconds + ((performance.now() - this.#since) / 1000) * this.speed;
   }
 
+  /** Now, and never before what was done last: the clock of the window may be a little behind. */
+  get #moment(): number {
+    return Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+  }
+
   /** 1 as it is, 0.5 at half speed, 0 stopped. */
   run(speed: number): void {
     [this.#seconds, this.#since] = [this.clock, performance.now()];
@@ -93,14 +98,14 @@ export class KitBench {
   }
 
   do(device: string, what: Move['do'], button?: string): void {
-    const at = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+    const at = this.#moment;
     this.#moves.push({ at, device, do: what, ...(button === undefined ? {} : { button }) });
     void this.ask();
   }
 
-  /** The plug of all of them. */
+  /** Switches on whatever is off. */
   allOn(): void {
-    const at = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+    const at = this.#moment;
     const on = (this.state?.devices ?? []).filter((one) => one.isOn).map((one) => one.id);
     for (const one of this.devices) if (!on.includes(one.id)) this.#moves.push({ at, device: one.id, do: 'on' });
     void this.ask();
@@ -109,7 +114,7 @@ export class KitBench {
   async ask(): Promise<void> {
     clearTimeout(this.#timer);
     const turn = ++this.#turn;
-    const now = Math.max(this.clock, this.#moves.at(-1)?.at ?? 0);
+    const now = this.#moment;
     const body = { devices: this.devices, moves: this.#moves, now };
     try {
       const call = api.POST('/api/kits/{id}/bench', {

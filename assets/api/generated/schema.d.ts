@@ -2099,14 +2099,14 @@ export interface components {
         DeskListView: {
             desks: components["schemas"]["DeskChoiceView"][];
         };
-        DeskProblemView: {
+        DescriptionProblemView: {
             path: string;
             code: string;
             message: string;
         };
         DeskCheckView: {
             facts: string[];
-            problems: components["schemas"]["DeskProblemView"][];
+            problems: components["schemas"]["DescriptionProblemView"][];
             usual: string[];
         };
         EditedChartView: {
@@ -2298,7 +2298,7 @@ export interface components {
         };
         KitCheckView: {
             facts: string[];
-            problems: components["schemas"]["DeskProblemView"][];
+            problems: components["schemas"]["DescriptionProblemView"][];
         };
         BenchDeviceView: {
             id: string;

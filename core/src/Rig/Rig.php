@@ -226,36 +226,43 @@ final class Rig
     public function sharing(self $other): self
     {
         $rig = clone $this;
-        $same = static fn (?object $mine, ?object $theirs): bool => serialize($mine) === serialize($theirs);
         foreach ($rig->units as $id => $unit) {
             $there = $other->units[$id] ?? null;
             $rig->units[$id] = null !== $there && $unit->equals($there) ? $there : $unit;
         }
-        foreach ($rig->links as $id => $link) {
-            $rig->links[$id] = $same($link, $other->links[$id] ?? null) ? $other->links[$id] : $link;
-        }
-        foreach ($rig->looks as $id => $look) {
-            $rig->looks[$id] = $same($look, $other->looks[$id] ?? null) ? $other->looks[$id] : $look;
-        }
-        foreach ($rig->supports as $id => $support) {
-            $rig->supports[$id] = $same($support, $other->supports[$id] ?? null) ? $other->supports[$id] : $support;
-        }
-        foreach ($rig->holds as $id => $hold) {
-            $rig->holds[$id] = $same($hold, $other->holds[$id] ?? null) ? $other->holds[$id] : $hold;
-        }
-        foreach ($rig->known as $id => $known) {
-            $rig->known[$id] = $same($known, $other->known[$id] ?? null) ? $other->known[$id] : $known;
-        }
-        foreach ($rig->runs as $id => $run) {
-            $rig->runs[$id] = $same($run, $other->runs[$id] ?? null) ? $other->runs[$id] : $run;
-        }
-        $rig->van = $same($rig->van, $other->van) ? $other->van : $rig->van;
-        foreach ($rig->typeCurves as $key => $curve) {
-            $rig->typeCurves[$key] = $same($curve, $other->typeCurves[$key] ?? null) ? $other->typeCurves[$key] : $curve;
-        }
-        $rig->desk = $same($rig->desk, $other->desk) ? $other->desk : $rig->desk;
+        $rig->links = self::shared($rig->links, $other->links);
+        $rig->looks = self::shared($rig->looks, $other->looks);
+        $rig->supports = self::shared($rig->supports, $other->supports);
+        $rig->holds = self::shared($rig->holds, $other->holds);
+        $rig->known = self::shared($rig->known, $other->known);
+        $rig->runs = self::shared($rig->runs, $other->runs);
+        $rig->typeCurves = self::shared($rig->typeCurves, $other->typeCurves);
+        $rig->van = self::isAlike($rig->van, $other->van) ? $other->van : $rig->van;
+        $rig->desk = self::isAlike($rig->desk, $other->desk) ? $other->desk : $rig->desk;
 
         return $rig;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param array<string, T> $mine
+     * @param array<string, T> $theirs
+     *
+     * @return array<string, T> those of mine, in my order; one of theirs wherever it is equal
+     */
+    private static function shared(array $mine, array $theirs): array
+    {
+        foreach ($mine as $key => $one) {
+            $mine[$key] = isset($theirs[$key]) && self::isAlike($one, $theirs[$key]) ? $theirs[$key] : $one;
+        }
+
+        return $mine;
+    }
+
+    private static function isAlike(?object $one, ?object $other): bool
+    {
+        return serialize($one) === serialize($other);
     }
 
     /** The same at another version. */

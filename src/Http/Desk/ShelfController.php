@@ -11,10 +11,10 @@ use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\Desks;
 use Rigger\App\Library\DeskShelf;
+use Rigger\App\Library\View\DescriptionProblemView;
 use Rigger\App\Library\View\DeskCheckView;
 use Rigger\App\Library\View\DeskChoiceView;
 use Rigger\App\Library\View\DeskListView;
-use Rigger\App\Library\View\DeskProblemView;
 use Rigger\App\Wastebasket\Kind;
 use Rigger\App\Wastebasket\Wastebasket;
 use Rigger\Core\Desk\DescriptionCheck;
@@ -64,10 +64,10 @@ final readonly class ShelfController
         try {
             $desk = DeskReader::read(Json::decode($request->getContent()));
         } catch (InputError $error) {
-            return Reply::with(new DeskCheckView([], [new DeskProblemView($error->field, $error->errorCode, $error->getMessage())], []));
+            return Reply::with(new DeskCheckView([], [new DescriptionProblemView($error->field, $error->errorCode, $error->getMessage())], []));
         }
         $problems = array_map(
-            static fn (InputError $error): DeskProblemView => new DeskProblemView($error->field, $error->errorCode, $error->getMessage()),
+            static fn (InputError $error): DescriptionProblemView => new DescriptionProblemView($error->field, $error->errorCode, $error->getMessage()),
             DescriptionCheck::of($desk),
         );
 

@@ -10,7 +10,7 @@ use Rigger\App\Entity\RadioKit;
 use Rigger\App\Http\Answers;
 use Rigger\App\Http\Reply;
 use Rigger\App\Library\KitShelf;
-use Rigger\App\Library\View\DeskProblemView;
+use Rigger\App\Library\View\DescriptionProblemView;
 use Rigger\App\Library\View\KitCheckView;
 use Rigger\App\Library\View\KitChoiceView;
 use Rigger\App\Library\View\KitListView;
@@ -69,7 +69,7 @@ final readonly class KitController
             [$kit, $errors] = [null, [$error]];
         }
         $problems = array_map(
-            static fn (InputError $error): DeskProblemView => new DeskProblemView($error->field, $error->errorCode, $error->getMessage()),
+            static fn (InputError $error): DescriptionProblemView => new DescriptionProblemView($error->field, $error->errorCode, $error->getMessage()),
             $errors,
         );
 

@@ -8,8 +8,8 @@ namespace Rigger\App\Library\View;
 final readonly class KitCheckView
 {
     /**
-     * @param list<string>          $facts    sentences to check on the kit; none while something is wrong
-     * @param list<DeskProblemView> $problems
+     * @param list<string>                 $facts    sentences to check on the kit; none while something is wrong
+     * @param list<DescriptionProblemView> $problems
      */
     public function __construct(public array $facts, public array $problems)
     {

@@ -11,7 +11,8 @@ use Rigger\Core\Line\Radio\Kit;
 /**
  * What lies on a bench, and what hands did on it, as JSON:
  * {"devices": [{"id", "name", "is": "sender"|"receiver", "setting", "far", "flat", "new"}],
- *  "moves": [{"at", "device", "do", "button"}], "now"}; "new" is a receiver that nobody paired yet.
+ *  "moves": [{"at", "device", "do", "button"}], "now"}; "new" is a receiver that nobody paired yet,
+ * times are seconds on the bench's clock, from 0.
  */
 final class BenchReader
 {

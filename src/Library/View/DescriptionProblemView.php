@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Library\View;
 
-/** Something wrong with a description of a desk. */
-final readonly class DeskProblemView
+/** Something wrong with a description of a desk or a radio kit. */
+final readonly class DescriptionProblemView
 {
     /**
      * @param string $path member of the document
