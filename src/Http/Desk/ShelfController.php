@@ -64,12 +64,9 @@ final readonly class ShelfController
         try {
             $desk = DeskReader::read(Json::decode($request->getContent()));
         } catch (InputError $error) {
-            return Reply::with(new DeskCheckView([], [new DescriptionProblemView($error->field, $error->errorCode, $error->getMessage())], []));
+            return Reply::with(new DeskCheckView([], [DescriptionProblemView::of($error)], []));
         }
-        $problems = array_map(
-            static fn (InputError $error): DescriptionProblemView => new DescriptionProblemView($error->field, $error->errorCode, $error->getMessage()),
-            DescriptionCheck::of($desk),
-        );
+        $problems = array_map(DescriptionProblemView::of(...), DescriptionCheck::of($desk));
 
         return Reply::with(new DeskCheckView([] === $problems ? DeskFacts::of($desk) : [], $problems, StoreLines::usual($desk)));
     }

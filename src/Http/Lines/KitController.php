@@ -68,10 +68,7 @@ final readonly class KitController
         } catch (InputError $error) {
             [$kit, $errors] = [null, [$error]];
         }
-        $problems = array_map(
-            static fn (InputError $error): DescriptionProblemView => new DescriptionProblemView($error->field, $error->errorCode, $error->getMessage()),
-            $errors,
-        );
+        $problems = array_map(DescriptionProblemView::of(...), $errors);
 
         return Reply::with(new KitCheckView(null === $kit || [] !== $problems ? [] : KitFacts::of($kit), $problems));
     }

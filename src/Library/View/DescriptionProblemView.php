@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Library\View;
 
+use Rigger\Core\Input\InputError;
+
 /** Something wrong with a description of a desk or a radio kit. */
 final readonly class DescriptionProblemView
 {
@@ -13,5 +15,10 @@ final readonly class DescriptionProblemView
      */
     public function __construct(public string $path, public string $code, public string $message)
     {
+    }
+
+    public static function of(InputError $error): self
+    {
+        return new self($error->field, $error->errorCode, $error->getMessage());
     }
 }
