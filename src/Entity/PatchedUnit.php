@@ -6,6 +6,7 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\App\Doctrine\Times;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\TapeColour;
@@ -77,6 +78,18 @@ class PatchedUnit implements Journalled
     #[ORM\Column(type: 'text', nullable: true)]
     private ?string $receiver = null;
 
+    /** The one that it shares with others; then it has no sender and setting of its own. */
+    #[ORM\ManyToOne]
+    private ?RadioReceiver $sharedReceiver = null;
+
+    /** @var list<int>|null of its receiver, one for each of its channels */
+    #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
+    private ?array $outputs = null;
+
+    /** When its own receiver was made to listen to its sender. */
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    private ?\DateTimeImmutable $pairedAt = null;
+
     /** When somebody set it on the walk-round; null once what is to be set has changed. */
     #[ORM\Column(type: 'datetime_immutable', nullable: true)]
     private ?\DateTimeImmutable $setAt = null;
@@ -113,29 +126,34 @@ class PatchedUnit implements Journalled
     #[ORM\Column]
     private bool $hearsRemote = false;
 
-    private function __construct(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place)
+    private function __construct(Rig $rig, FixtureRevision $revision, RadioLink|RadioReceiver|null $radio, Unit $unit, int $place)
     {
         $this->id = Uuid::fromString($unit->id);
         $this->rig = $rig;
         $this->revision = $revision;
         $this->place = $place;
-        $this->link = $link;
+        $this->listenTo($radio);
+        $this->outputs = $unit->outputs;
         $this->put($unit);
         $this->keep($unit->curves);
         $this->groups = $unit->groups;
         $this->cellNames = $unit->cellNames;
     }
 
-    public static function of(Rig $rig, FixtureRevision $revision, ?RadioLink $link, Unit $unit, int $place): self
+    /** @param RadioLink|RadioReceiver|null $radio its sender, or the receiver that it shares; null for a cable */
+    public static function of(Rig $rig, FixtureRevision $revision, RadioLink|RadioReceiver|null $radio, Unit $unit, int $place): self
     {
-        return new self($rig, $revision, $link, $unit, $place);
+        return new self($rig, $revision, $radio, $unit, $place);
     }
 
-    /** @param FixtureRevision|null $revision another one; null where it follows the same still */
-    public function become(Unit $before, Unit $unit, ?FixtureRevision $revision, ?RadioLink $link): void
+    /**
+     * @param FixtureRevision|null         $revision another one; null where it follows the same still
+     * @param RadioLink|RadioReceiver|null $radio    its sender, or the receiver that it shares; null for a cable
+     */
+    public function become(Unit $before, Unit $unit, ?FixtureRevision $revision, RadioLink|RadioReceiver|null $radio): void
     {
         $this->revision = $revision ?? $this->revision;
-        $this->link = $link;
+        $this->listenTo($radio);
         $this->put($unit);
         // What is kept as a document is only written when it is another one: two spellings of one document are no change.
         if ($before->curves !== $unit->curves) {
@@ -144,9 +162,18 @@ class PatchedUnit implements Journalled
         if ($before->groups !== $unit->groups) {
             $this->groups = $unit->groups;
         }
+        if ($before->outputs !== $unit->outputs) {
+            $this->outputs = $unit->outputs;
+        }
         if ($before->cellNames !== $unit->cellNames) {
             $this->cellNames = $unit->cellNames;
         }
+    }
+
+    private function listenTo(RadioLink|RadioReceiver|null $radio): void
+    {
+        $this->link = $radio instanceof RadioLink ? $radio : null;
+        $this->sharedReceiver = $radio instanceof RadioReceiver ? $radio : null;
     }
 
     private function put(Unit $unit): void
@@ -155,9 +182,10 @@ class PatchedUnit implements Journalled
         $this->name = $unit->name;
         $this->universe = $unit->place->universe;
         $this->address = $unit->place->address;
-        $this->receiver = $unit->receiver;
-        $this->setAt = self::sameTime($this->setAt, $unit->setAt);
-        $this->provedAt = self::sameTime($this->provedAt, $unit->provedAt);
+        $this->receiver = null === $unit->receiverId ? $unit->receiver : null;
+        $this->pairedAt = Times::same($this->pairedAt, null === $unit->receiverId ? $unit->pairedAt : null);
+        $this->setAt = Times::same($this->setAt, $unit->setAt);
+        $this->provedAt = Times::same($this->provedAt, $unit->provedAt);
         $this->isLocked = $unit->isLocked;
         $this->isOut = $unit->isOut;
         $this->runState = $unit->runState;
@@ -170,11 +198,5 @@ class PatchedUnit implements Journalled
         $this->tape = TapeColour::Cream === $unit->tape ? null : $unit->tape;
         $this->position = $unit->position;
         [$this->x, $this->y, $this->height] = [$unit->spot?->x, $unit->spot?->y, $unit->spot?->height];
-    }
-
-    /** Doctrine compares times by identity. */
-    private static function sameTime(?\DateTimeImmutable $there, ?\DateTimeImmutable $new): ?\DateTimeImmutable
-    {
-        return $there?->getTimestamp() === $new?->getTimestamp() ? $there : $new;
     }
 }

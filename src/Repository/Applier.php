@@ -14,6 +14,7 @@ use Rigger\App\Entity\Look;
 use Rigger\App\Entity\PatchedUnit;
 use Rigger\App\Entity\RadioKit;
 use Rigger\App\Entity\RadioLink;
+use Rigger\App\Entity\RadioReceiver;
 use Rigger\App\Entity\Rig;
 use Rigger\App\Entity\Support;
 use Rigger\App\Entity\TypeCurves;
@@ -36,6 +37,7 @@ final readonly class Applier
             $rig->playOn(null === $after->desk ? null : $this->entities->one(DeskDescription::class, $after->desk->id));
         }
         $this->links($before, $after, $rig);
+        $this->receivers($before, $after, $rig);
         $this->units($before, $after, $rig);
         $this->looks($before, $after, $rig);
         $this->supports($before, $after, $rig);
@@ -67,6 +69,26 @@ final readonly class Applier
         }
     }
 
+    private function receivers(CoreRig $before, CoreRig $after, Rig $rig): void
+    {
+        $place = $this->entities->lastPlace('radio_receiver', $rig, [] !== array_diff_key($after->receivers, $before->receivers));
+        foreach ($after->receivers as $id => $receiver) {
+            $was = $before->receivers[$id] ?? null;
+            if ($was === $receiver) {
+                continue;
+            }
+            $link = $this->entities->one(RadioLink::class, $receiver->linkId);
+            if (null === $was) {
+                $this->manager->persist(RadioReceiver::of($rig, $link, $receiver, ++$place));
+            } else {
+                $this->entities->one(RadioReceiver::class, $id)->become($link, $receiver);
+            }
+        }
+        foreach (array_diff_key($before->receivers, $after->receivers) as $id => $receiver) {
+            $this->manager->remove($this->entities->one(RadioReceiver::class, $id));
+        }
+    }
+
     private function units(CoreRig $before, CoreRig $after, Rig $rig): void
     {
         $changed = array_filter($after->units, static fn (Unit $unit): bool => ($before->units[$unit->id] ?? null) !== $unit);
@@ -79,17 +101,21 @@ final readonly class Applier
             $revision = $was?->revision() === $unit->revision()
                 ? null
                 : $this->entities->one(FixtureRevision::class, $unit->revision()->id);
-            $link = null === $unit->linkId ? null : $this->entities->one(RadioLink::class, $unit->linkId);
+            $radio = match (true) {
+                null !== $unit->receiverId => $this->entities->one(RadioReceiver::class, $unit->receiverId),
+                null !== $unit->linkId => $this->entities->one(RadioLink::class, $unit->linkId),
+                default => null,
+            };
             if (null === $was) {
                 $this->manager->persist(PatchedUnit::of(
                     $rig,
                     $revision ?? throw new \LogicException('A new unit follows a revision.'),
-                    $link,
+                    $radio,
                     $unit,
                     ++$place,
                 ));
             } else {
-                $there[$id]->become($was, $unit, $revision, $link);
+                $there[$id]->become($was, $unit, $revision, $radio);
             }
         }
         foreach ($gone as $id => $unit) {

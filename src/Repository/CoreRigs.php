@@ -24,6 +24,7 @@ use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\RunState;
@@ -114,6 +115,13 @@ final readonly class CoreRigs
             $this->runs->of((string) $id),
             '[]' === $row->text('van') ? new Van() : VanEntry::read(Json::decode($row->text('van')), 'van'),
             array_values(array_filter((array) Json::decode($row->text('house_channels')), is_int(...))),
+            array_map(
+                self::receiver(...),
+                $this->rows(
+                    'SELECT id, link_id, label, setting, paired_at FROM radio_receiver WHERE rig_id = ? ORDER BY place',
+                    (string) $id,
+                ),
+            ),
         );
     }
 
@@ -150,13 +158,14 @@ final readonly class CoreRigs
         /**
          * @var list<array{string, string, string, string, int, int, string|null, string|null, string|null, string|float|null,
          *     string|float|null, string|float|null, int|null, string, string|null, string|null, bool, string|null, string|null, int|null,
-         *     string, string|null, string|null, bool, string, string, bool}> $rows
+         *     string, string|null, string|null, bool, string, string, bool, string|null, string|null, string|null}> $rows
          */
         $rows = $this->database->fetchAllNumeric(
-            'SELECT id, name, revision_id, mode, universe, address, link_id, receiver, position, x, y, height, number, groups, '
-                .'note, tape, locked, pan_reversed, tilt_reversed, takes_buttons, curves, set_at, proved_at, out_of_action, '
-                .'cell_names, run_state, hears_remote FROM patched_fixture '
-                .'WHERE rig_id = ? ORDER BY place',
+            'SELECT f.id, f.name, f.revision_id, f.mode, f.universe, f.address, COALESCE(f.link_id, r.link_id), '
+                .'COALESCE(f.receiver, r.setting), f.position, f.x, f.y, f.height, f.number, f.groups, f.note, f.tape, f.locked, '
+                .'f.pan_reversed, f.tilt_reversed, f.takes_buttons, f.curves, f.set_at, f.proved_at, f.out_of_action, f.cell_names, '
+                .'f.run_state, f.hears_remote, f.shared_receiver_id, f.outputs, COALESCE(f.paired_at, r.paired_at) FROM patched_fixture f '
+                .'LEFT JOIN radio_receiver r ON r.id = f.shared_receiver_id WHERE f.rig_id = ? ORDER BY f.place',
             [$rigId],
         );
         $revisions = $this->revisions->all(array_column($rows, 2));
@@ -189,6 +198,9 @@ final readonly class CoreRigs
             $cellNames,
             $runState,
             $hearsRemote,
+            $shared,
+            $outputs,
+            $pairedAt,
         ]) {
             $units[] = new Unit(
                 $id,
@@ -215,10 +227,26 @@ final readonly class CoreRigs
                 '{}' === $cellNames || '[]' === $cellNames ? [] : self::cellNames($cellNames),
                 'desk' === $runState ? RunState::Desk : RunState::from($runState),
                 $hearsRemote,
+                $shared,
+                null === $outputs ? null : array_values(array_filter((array) Json::decode($outputs), is_int(...))),
+                null === $pairedAt ? null : new \DateTimeImmutable($pairedAt),
             );
         }
 
         return $units;
+    }
+
+    private static function receiver(Row $row): Receiver
+    {
+        $pairedAt = $row->textOrNull('paired_at');
+
+        return new Receiver(
+            $row->text('id'),
+            $row->text('link_id'),
+            $row->text('label'),
+            $row->textOrNull('setting'),
+            null === $pairedAt ? null : new \DateTimeImmutable($pairedAt),
+        );
     }
 
     private static function link(Row $row): Link

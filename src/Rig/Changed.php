@@ -52,9 +52,7 @@ final readonly class Changed
             $this->units(),
             $this->difference->isAnotherWalk() ? RigViews::walk($after) : null,
             $types,
-            $this->before->links === $after->links && !LinkViews::isReachOtherwise($this->before, $after)
-                ? null
-                : RigViews::links($after),
+            $this->isRadioOtherwise() ? RigViews::links($after) : null,
             $this->looks(),
             $this->before->supports === $after->supports ? null : RigViews::supports($after),
             $this->before->holds === $after->holds ? null : RigViews::holds($after),
@@ -66,6 +64,12 @@ final readonly class Changed
             $undo,
             $redo,
         );
+    }
+
+    private function isRadioOtherwise(): bool
+    {
+        return $this->before->links !== $this->after->links || $this->before->receivers !== $this->after->receivers
+            || LinkViews::isReachOtherwise($this->before, $this->after);
     }
 
     private function units(): UnitsChangeView

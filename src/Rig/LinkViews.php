@@ -7,11 +7,13 @@ namespace Rigger\App\Rig;
 use Rigger\App\Rig\View\KitPartView;
 use Rigger\App\Rig\View\LinkView;
 use Rigger\App\Rig\View\ReachView;
+use Rigger\App\Rig\View\ReceiverView;
 use Rigger\App\Rig\View\SpotView;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\Radio\KitPart;
 use Rigger\Core\Rig\Line\Reach;
 use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Rig;
 
 /** Radio senders to what the interface shows of them. */
@@ -35,6 +37,12 @@ final class LinkViews
             $link->obstacles,
             $kit->band($link->name)?->words(),
             self::reach($rig, $link),
+            array_map(ReceiverView::of(...), array_values(array_filter(
+                $rig->receivers,
+                static fn (Receiver $one): bool => $one->linkId === $link->id,
+            ))),
+            $kit->outputs,
+            null !== $kit->assign,
         );
     }
 
@@ -54,7 +62,7 @@ final class LinkViews
     private static function reach(Rig $rig, Link $link): array
     {
         $views = [];
-        foreach ($rig->units as $unit) {
+        foreach ($rig->onePerReceiver(array_values($rig->units)) as $unit) {
             $reach = $unit->linkId === $link->id ? Reach::of($link, $unit->spot) : null;
             if (null !== $reach) {
                 $margin = $reach->margin;

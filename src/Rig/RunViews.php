@@ -104,7 +104,9 @@ final class RunViews
     private static function from(Rig $rig, Run $run): string
     {
         if (null === $run->from) {
-            return 'plugged in nowhere';
+            $receiver = $rig->receiverOf($run);
+
+            return null === $receiver ? 'plugged in nowhere' : 'receiver '.$receiver->label;
         }
         $before = $rig->cabling()->before($run);
 

@@ -87,6 +87,9 @@ final class UnitViews
             self::cells($unit),
             $unit->runState->value,
             $unit->hearsRemote,
+            $unit->receiverId,
+            $unit->outputs,
+            $unit->pairedAt?->format(\DATE_ATOM),
         );
     }
 

@@ -179,6 +179,23 @@ final class JournalTest extends ApiTestCase
             ],
             static fn (array $rig): array => ['do' => 'hear-house', 'channels' => '1 6 11'],
             static fn (array $rig): array => ['do' => 'pair-unit', 'unit' => $unit($rig, 'Tape')],
+            static fn (array $rig): array => ['do' => 'correct-outputs', 'unit' => $unit($rig, 'Tape'), 'seen' => [2, 1, 3]],
+            static fn (array $rig): array => [
+                'do' => 'add-receiver', 'link' => self::named($rig['links'], 'Gallery')['id'], 'label' => 'Box',
+                'units' => [$unit($rig, 'Haar'), $unit($rig, 'Table')],
+            ],
+            static fn (array $rig): array => [
+                'do' => 'put-behind', 'unit' => $unit($rig, 'Spin L'),
+                'receiver' => self::named($rig['links'], 'Gallery')['receivers'][0]['id'],
+            ],
+            static fn (array $rig): array => ['do' => 'pair-unit', 'unit' => $unit($rig, 'Table')],
+            static fn (array $rig): array => [
+                'do' => 'change-receiver', 'receiver' => self::named($rig['links'], 'Gallery')['receivers'][0]['id'],
+                'label' => 'Stage box', 'setting' => '3-1',
+            ],
+            static fn (array $rig): array => [
+                'do' => 'remove-receiver', 'receiver' => self::named($rig['links'], 'Gallery')['receivers'][0]['id'],
+            ],
             static fn (array $rig): array => [
                 'do' => 'run-units', 'units' => [$unit($rig, 'Spin L'), $unit($rig, 'Tape')], 'state' => 'follower',
             ],

@@ -72,6 +72,33 @@ final class LinesTest extends ApiTestCase
         self::assertCount(1, $rig['links']);
     }
 
+    public function testUnitsShareAReceiverThroughEveryWindow(): void
+    {
+        $id = $this->demoRig();
+        $loon = $this->bring('kits/loon-pair')['id'];
+        $rig = $this->change($id, 1, ['do' => 'add-link', 'kit' => $loon, 'label' => 'Gallery', 'name' => '2-3']);
+        $units = array_map(static fn (string $name): string => self::unit($rig, $name)['id'], ['Drum 1', 'Drum 2']);
+        $link = self::named($rig['links'], 'Gallery')['id'];
+        $rig = $this->change($id, 2, ['do' => 'add-receiver', 'link' => $link, 'label' => 'Beam box', 'setting' => '1-1', 'units' => $units]);
+        $receiver = self::named($rig['links'], 'Gallery')['receivers'][0];
+        self::assertSame(['Beam box', '1-1', null], [$receiver['label'], $receiver['setting'], $receiver['pairedAt']]);
+        self::assertSame(
+            [$receiver['id'], $link, '1-1'],
+            [self::unit($rig, 'Drum 2')['receiverId'], self::unit($rig, 'Drum 2')['linkId'], self::unit($rig, 'Drum 2')['receiver']],
+        );
+        $rig = $this->change($id, 3, ['do' => 'pair-unit', 'unit' => $units[1]]);
+        self::assertNotNull(self::unit($rig, 'Drum 1')['pairedAt']);
+        self::assertNull(self::unit($rig, 'Drum 1')['silence']);
+        self::assertSame('Beam box', $this->ask('GET', '/api/rigs/'.$id.'/units/'.$units[0].'/pairing')['name']);
+        // Read anew, and taken back, it is as it was.
+        self::assertSame('2-3', self::unit($this->ask('GET', '/api/rigs/'.$id), 'Drum 1')['receiver']);
+        $rig = $this->change($id, 4, ['do' => 'undo']);
+        self::assertSame('1-1', self::unit($rig, 'Drum 1')['receiver']);
+        $bad = $this->change($id, 5, ['do' => 'put-behind', 'unit' => $units[0], 'receiver' => $receiver['id'], 'outputs' => [1]], status: 422);
+        self::assertSame('outputs', $bad['violations'][0]['path']);
+        self::assertSame(404, $this->change($id, 5, ['do' => 'remove-receiver', 'receiver' => $units[0]], status: 404)['status']);
+    }
+
     public function testAPairingCardSaysTheStepsAndWhatIsPairedIsTicked(): void
     {
         $id = $this->demoRig();

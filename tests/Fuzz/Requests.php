@@ -28,6 +28,10 @@ final class Requests
         'support',
         'twinOf',
         'like',
+        'run',
+        'splitter',
+        'kit',
+        'receiver',
     ];
 
     /** @var non-empty-list<Operation> */
@@ -319,7 +323,8 @@ final class Requests
     {
         $kind = match ($name) {
             'rig' => 'rig',
-            'link', 'look', 'desk', 'support' => $name,
+            'link', 'look', 'desk', 'support', 'run', 'kit', 'receiver' => $name,
+            'splitter' => 'item',
             'unitId', 'unitIds', 'unit', 'units', 'twinOf' => 'unit',
             default => 'type',
         };

@@ -16,6 +16,7 @@ final class Steps
         'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
         'desk', 'undo', 'undo', 'redo', 'rename-rig', 'hold', 'change-hold', 'release', 'out', 'know', 'know', 'look-again', 'cell',
         'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van', 'air', 'house', 'pair', 'run', 'run', 'remote',
+        'add-receiver', 'put-behind', 'correct',
     ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
@@ -108,6 +109,9 @@ final class Steps
                 'do' => 'run-units', 'units' => $this->two($rig), 'state' => ['leader', 'follower', 'desk', 'alone'][$made % 4],
             ],
             'remote' => ['do' => 'hear-remote', 'units' => $this->two($rig), 'hears' => 0 !== $made % 3],
+            'add-receiver' => ['do' => 'add-receiver', 'link' => $link, 'label' => 'Box '.$made, 'units' => [$this->unit($rig)]],
+            'put-behind' => ['do' => 'put-behind', 'unit' => $this->unit($rig), 'receiver' => $rig['links'][0]['receivers'][0]['id'] ?? 'none'],
+            'correct' => ['do' => 'correct-outputs', 'unit' => $this->unit($rig), 'seen' => [1, 3, 2]],
             'pair' => ['do' => 'pair-unit', 'unit' => $this->unit($rig)],
             'house' => ['do' => 'hear-house', 'channels' => ['1', '6 11', ''][$made % 3]],
             'van' => ['do' => 'load-van', 'lengths' => '4 8 '.(10 + $made), 'x' => 0, 'y' => -6],

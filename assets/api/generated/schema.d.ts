@@ -1550,6 +1550,56 @@ export interface components {
             do: "pair-unit";
             unit: string;
         };
+        AddReceiver: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-receiver";
+            link: string;
+            label: string;
+            setting?: string | null;
+            units?: string[];
+        };
+        ChangeReceiver: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-receiver";
+            receiver: string;
+            label?: string | null;
+            link?: string | null;
+            setting?: string | null;
+            isNew?: boolean;
+        };
+        RemoveReceiver: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-receiver";
+            receiver: string;
+        };
+        PutBehind: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "put-behind";
+            unit: string;
+            receiver: string;
+            outputs?: number[];
+        };
+        CorrectOutputs: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "correct-outputs";
+            unit: string;
+            seen: number[];
+        };
         AddRun: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1880,7 +1930,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -2361,6 +2411,7 @@ export interface components {
             proof: string[];
             undo: string[];
             note?: string | null;
+            name: string;
         };
         LoadLineView: {
             what: string;
@@ -2620,6 +2671,9 @@ export interface components {
             cells: components["schemas"]["NamedCellView"][];
             runState: string;
             hearsRemote: boolean;
+            receiverId?: string | null;
+            outputs?: number[] | null;
+            pairedAt?: string | null;
         };
         UnitsChangeView: {
             gone: string[];
@@ -2646,6 +2700,12 @@ export interface components {
             marginDb: number;
             verdict: string;
         };
+        ReceiverView: {
+            id: string;
+            label: string;
+            setting?: string | null;
+            pairedAt?: string | null;
+        };
         LinkView: {
             id: string;
             kitId: string;
@@ -2659,6 +2719,9 @@ export interface components {
             obstacles: number[];
             band?: string | null;
             reach: components["schemas"]["ReachView"][];
+            receivers: components["schemas"]["ReceiverView"][];
+            outputs: number;
+            isAssigned: boolean;
         };
         CellView: {
             unitId: string;

@@ -3,6 +3,7 @@
   import { answered, api } from '../../api/client';
   import { wordsOf } from '../../api/errors';
   import type { Unit } from '../../api/types';
+  import ColourOrder from './ColourOrder.svelte';
   import LampBar from '../../components/LampBar.svelte';
   import Tape from '../../components/Tape.svelte';
   import { figure } from '../../lib/words';
@@ -30,6 +31,19 @@
       ),
   }));
 
+  const link = $derived(session.rig.links.find((one) => one.id === unit.linkId));
+  /** Units of several colours on outputs that are given by hand. */
+  const coloured = $derived(
+    link?.isAssigned
+      ? session.rig.units.filter(
+          (one) =>
+            (one.id === unit.id || (unit.receiverId && one.receiverId === unit.receiverId)) &&
+            one.labels.length > 1 &&
+            one.labels.length <= link.outputs,
+        )
+      : [],
+  );
+
   async function done() {
     const problem = await session.change({ do: 'pair-unit', unit: unit.id });
     if (!problem) cabling.look({});
@@ -39,7 +53,7 @@
 <section class="mb-5" aria-label="Pair {unit.name}">
   <div class="mb-2.5 flex flex-wrap items-center gap-2">
     <h3>Pair</h3>
-    <Tape name={unit.name} roll={unit.tape} />
+    <Tape name={card.data?.name ?? unit.name} roll={unit.receiverId ? undefined : unit.tape} />
     <span class="flex-1 text-[12.5px]"
       >{#if card.data}with <Tape name={card.data.sender} /> on <b class="font-[620]">{card.data.setting}</b>{/if}</span
     >
@@ -69,6 +83,7 @@
     <ul class="grid gap-1 text-[12.5px]">
       {#each card.data.proof as one (one)}<li>{one}</li>{/each}
     </ul>
+    {#if !isPractice}{#each coloured as one (one.id)}<ColourOrder unit={one} />{/each}{/if}
     {#if card.data.note}<p class="mt-2 text-[12.5px]">{card.data.note}</p>{/if}
     <div class="mt-3 flex flex-wrap items-center gap-2">
       {#if !isPractice}

@@ -1,17 +1,17 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
   import LinkAir from './LinkAir.svelte';
-  import ReachBar from './ReachBar.svelte';
+  import OwnReceiver from './OwnReceiver.svelte';
   import SettingSelect from './SettingSelect.svelte';
-  import Tape from '../../components/Tape.svelte';
+  import SharedReceiver from './SharedReceiver.svelte';
   import type { Change, Link } from '../../api/types';
   import { cabling } from '../../state/cabling.svelte';
   import { useRig } from '../../state/rig.svelte';
 
-  /** Senders, and the units that listen to each through a receiver of their own. */
+  /** Senders, and the units that listen to each: through receivers of their own, or one that several share. */
   const session = useRig();
   const rig = $derived(session.rig);
-  const behind = (link: Link) => rig.units.filter((one) => one.linkId === link.id);
+  const own = (link: Link) => rig.units.filter((one) => one.linkId === link.id && !one.receiverId);
 
   async function change(what: Change): Promise<string | null> {
     const told = await session.change(what, true);
@@ -22,8 +22,13 @@
     return told ? (told.at('channels') ?? told.message) : null;
   }
   const remove = (link: Link) => session.change({ do: 'remove-link', link: link.id });
-  const connect = (unit: string, link: string | null, receiver: string | null) =>
-    session.change({ do: 'connect-unit', unit, link, receiver });
+  const connect = (unit: string, link: string) => session.change({ do: 'connect-unit', unit, link });
+  function share(link: Link) {
+    const taken = new Set(rig.links.flatMap((one) => one.receivers.map((receiver) => receiver.label)));
+    let nth = 1;
+    while (taken.has(`Receiver ${nth}`)) nth += 1;
+    return session.change({ do: 'add-receiver', link: link.id, label: `Receiver ${nth}` });
+  }
 </script>
 
 <div class="grid gap-4">
@@ -67,44 +72,26 @@
         </div>
       </div>
       <ul class="grid min-w-0 flex-1 basis-[300px] gap-2 pt-1.5">
-        {#each behind(link) as unit (unit.id)}
+        {#each own(link) as unit (unit.id)}
           <li class="flex items-start gap-2">
             <span class="air mt-3.5 shrink-0" class:broken={unit.silence} aria-hidden="true"></span>
-            <span class="flex min-w-0 flex-wrap items-center gap-2">
-              <Tape name={unit.name} />
-              <span class="flex items-center gap-2 text-[12px]"
-                ><span class="dim whitespace-nowrap">receiver set to</span>
-                <SettingSelect
-                  {link}
-                  value={unit.receiver ?? null}
-                  label="Receiver of {unit.name}"
-                  mayBeNone
-                  onChoose={(receiver) => connect(unit.id, link.id, receiver)}
-                />
-              </span>
-              <span class="text-[12px] {unit.silence ? 'text-error' : 'text-success'}"
-                >{unit.silence ? 'not set alike' : 'linked'}</span
-              >
-              {#each link.reach.filter((one) => one.unitId === unit.id) as reach (reach.unitId)}<ReachBar
-                  {reach}
-                />{/each}
-              <button
-                class="btn h-7"
-                aria-pressed={cabling.pairing === unit.id}
-                onclick={() => cabling.look(cabling.pairing === unit.id ? {} : { pairing: unit.id })}
-                aria-label="Pair {unit.name}">Pair it</button
-              >
-              <button class="btn btn-quiet h-7" onclick={() => connect(unit.id, null, null)}>Put on cable</button>
-            </span>
+            <span class="flex min-w-0 flex-wrap items-center gap-2"><OwnReceiver {link} {unit} /></span>
           </li>
-        {:else}
+        {/each}
+        {#each link.receivers as receiver (receiver.id)}
+          <li class="flex items-start gap-2">
+            <span class="air mt-5 shrink-0" class:broken={receiver.setting !== link.name} aria-hidden="true"></span>
+            <SharedReceiver {link} {receiver} />
+          </li>
+        {/each}
+        {#if !own(link).length && !link.receivers.length}
           <li class="flex items-center gap-2">
             <span class="air broken" aria-hidden="true"></span><span class="text-warning text-[12.5px]"
               >no receiver behind it</span
             >
           </li>
-        {/each}
-        <li class="pl-[52px]">
+        {/if}
+        <li class="flex flex-wrap gap-2 pl-[52px]">
           <select
             class="select h-7 w-52"
             aria-label="Put a unit behind {link.label}"
@@ -112,7 +99,7 @@
             onchange={(event) => {
               const id = event.currentTarget.value;
               event.currentTarget.value = '';
-              if (id) void connect(id, link.id, null);
+              if (id) void connect(id, link.id);
             }}
           >
             <option value="">Put a unit behind it…</option>
@@ -120,6 +107,12 @@
                 >{one.name}</option
               >{/each}
           </select>
+          <button
+            class="btn btn-quiet h-7"
+            onclick={() => share(link)}
+            aria-label="Add a shared receiver to {link.label}"
+            title="For units chained behind one receiver, or on outputs of it">Add a shared receiver</button
+          >
         </li>
       </ul>
       <LinkAir {link} />

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Tape from '../../components/Tape.svelte';
-  import { plural } from '../../lib/words';
+  import { dayAndTime, plural } from '../../lib/words';
   import { p } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
   import SetCard from './SetCard.svelte';
@@ -15,8 +15,6 @@
   const unproved = $derived(units.filter((one) => one.setAt && !one.provedAt));
   let onlyLeft = $state(false);
   const shown = $derived(onlyLeft ? left : units);
-  const time = (text: string) =>
-    new Date(text).toLocaleString(undefined, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 </script>
 
 <svelte:head><title>Walk round · {rig.name}</title></svelte:head>
@@ -61,11 +59,11 @@
               >{unit.setAt ? 'Set ✓' : 'It is set'}</button
             >
           </div>
+          {#if unit.pairedAt}<p class="dim mt-1 text-[12.5px]">Paired {dayAndTime(unit.pairedAt)}</p>{/if}
           {#if unit.setAt}
             <p class="dim mt-1 text-[12.5px]">
-              <b class="mono">{unit.place}</b>, set {time(unit.setAt)}{#if unit.provedAt}, kept it through off and on {time(
-                  unit.provedAt,
-                )}{/if}
+              <b class="mono">{unit.place}</b>, set {dayAndTime(unit.setAt)}{#if unit.provedAt}, kept it through off and
+                on {dayAndTime(unit.provedAt)}{/if}
             </p>
             <button
               class="btn mt-2 min-h-11"

@@ -27,11 +27,16 @@ use Rigger\Core\Change\Hold\ReleaseSlots;
 use Rigger\Core\Change\Known\AcceptFinding;
 use Rigger\Core\Change\Known\LookAgain;
 use Rigger\Core\Change\Line\AddLink;
+use Rigger\Core\Change\Line\AddReceiver;
+use Rigger\Core\Change\Line\ChangeReceiver;
 use Rigger\Core\Change\Line\ConnectUnit;
+use Rigger\Core\Change\Line\CorrectOutputs;
 use Rigger\Core\Change\Line\HearHouse;
 use Rigger\Core\Change\Line\PairUnit;
 use Rigger\Core\Change\Line\PlaceLink;
+use Rigger\Core\Change\Line\PutBehind;
 use Rigger\Core\Change\Line\RemoveLink;
+use Rigger\Core\Change\Line\RemoveReceiver;
 use Rigger\Core\Change\Line\RenameLink;
 use Rigger\Core\Change\Line\TuneLink;
 use Rigger\Core\Change\Look\RecordAgain;
@@ -88,7 +93,8 @@ final class ChangeReader
         RunUnits::class, HearRemote::class,
         HoldSlots::class, ChangeHold::class, ReleaseSlots::class, AcceptFinding::class, LookAgain::class,
         AddLink::class, RenameLink::class, TuneLink::class, RemoveLink::class, ConnectUnit::class, PlaceLink::class,
-        HearHouse::class, PairUnit::class,
+        HearHouse::class, PairUnit::class, AddReceiver::class, ChangeReceiver::class, RemoveReceiver::class, PutBehind::class,
+        CorrectOutputs::class,
         AddRun::class, ChangeRun::class, RemoveRun::class, PutOnRun::class, AddSplitter::class, SplitRun::class, ChangeItems::class,
         ChangeSplitter::class, OrderRun::class, TakeOffRun::class, LoadVan::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,

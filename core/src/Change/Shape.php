@@ -9,6 +9,7 @@ use Rigger\Core\Change\Shape\Ids;
 use Rigger\Core\Change\Shape\OneOf;
 use Rigger\Core\Change\Shape\Slots;
 use Rigger\Core\Change\Shape\Table;
+use Rigger\Core\Change\Shape\Wholes;
 use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Input\InputError;
@@ -94,6 +95,11 @@ final class Shape
 
         return match (true) {
             $hint instanceof Ids => self::ids($in, $name, $hint),
+            $hint instanceof Wholes => $in->each(
+                $name,
+                static fn (mixed $one, string $path): int => Scalars::whole($one, $path, $hint->min, $hint->max),
+                Span::LAST_SLOT,
+            ),
             $hint instanceof Slots => self::slots($in, $name),
             $hint instanceof Each => $in->each(
                 $name,

@@ -16,6 +16,7 @@ use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Support;
@@ -41,6 +42,7 @@ final readonly class RigDocument
      * @param Van                   $van        since version 3
      * @param list<Kit>             $kits       since version 3; before that the two that were known by name
      * @param list<int>             $house      channels of the house's network; since version 3
+     * @param list<ReceiverEntry>   $receivers  that several units share; since version 3
      */
     public function __construct(
         public string $name,
@@ -58,6 +60,7 @@ final readonly class RigDocument
         public Van $van = new Van(),
         public array $kits = [],
         public array $house = [],
+        public array $receivers = [],
     ) {
     }
 
@@ -66,6 +69,7 @@ final readonly class RigDocument
         $revisions = self::revisionsOf($rig);
         $types = array_flip(array_map(static fn (Revision $revision): string => $revision->id, $revisions));
         $links = array_flip(array_keys($rig->links));
+        $receivers = array_flip(array_keys($rig->receivers));
         $places = array_flip(array_keys($rig->units));
         $inUse = self::kitsOf($rig);
         $kits = array_flip(array_map(static fn (KitInUse $kit): string => $kit->id, $inUse));
@@ -84,6 +88,7 @@ final readonly class RigDocument
                     $unit,
                     $types[$unit->revision()->id],
                     null === $unit->linkId ? null : $links[$unit->linkId],
+                    null === $unit->receiverId ? null : $receivers[$unit->receiverId],
                 ),
                 array_values($rig->units),
             ),
@@ -99,6 +104,10 @@ final readonly class RigDocument
             $rig->van,
             array_map(static fn (KitInUse $kit): Kit => $kit->kit, $inUse),
             $rig->houseChannels,
+            array_map(
+                static fn (Receiver $receiver): ReceiverEntry => ReceiverEntry::of($receiver, $links[$receiver->linkId]),
+                array_values($rig->receivers),
+            ),
         );
     }
 
@@ -145,10 +154,15 @@ final readonly class RigDocument
             ),
             $this->links,
         );
+        $receivers = array_map(
+            static fn (ReceiverEntry $one): Receiver => $one->receiver($newId(), $links[$one->link]->id),
+            $this->receivers,
+        );
         $units = array_map(static fn (UnitEntry $unit): Unit => $unit->unit(
             $newId(),
             $revisions[$unit->type],
             null === $unit->link ? null : $links[$unit->link]->id,
+            null === $unit->behind ? null : $receivers[$unit->behind],
         ), $this->units);
         $looks = array_map(static function (LookEntry $look) use ($units, $newId): Look {
             $values = [];
@@ -187,6 +201,7 @@ final readonly class RigDocument
             $this->runsOf($unitIds, $newId),
             $this->van,
             $this->house,
+            $receivers,
         );
     }
 

@@ -21,6 +21,7 @@ use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Receiver;
 
 /** A rig document to a RigDocument in which every reference leads somewhere. */
 final class RigReader
@@ -29,7 +30,7 @@ final class RigReader
     private const MEMBERS = [
         1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
         2 => ['holds', 'known'],
-        3 => ['runs', 'van', 'kits', 'house'],
+        3 => ['runs', 'van', 'kits', 'house', 'receivers'],
     ];
 
     /** @throws InputError */
@@ -62,6 +63,7 @@ final class RigReader
             $in->has('van') ? VanEntry::read($in->raw('van'), 'van') : new Van(),
             $kits,
             $in->has('house') ? $in->each('house', self::channel(...), Band::HOUSE_CHANNELS) : [],
+            $in->has('receivers') ? $in->each('receivers', ReceiverEntry::read(...), Receiver::MOST) : [],
         );
         RigReferences::require($rig);
 

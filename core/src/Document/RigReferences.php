@@ -21,6 +21,7 @@ final class RigReferences
         self::looks($rig);
         self::holds($rig);
         self::known($rig);
+        ReceiverReferences::require($rig);
         RunReferences::require($rig);
     }
 

@@ -49,6 +49,10 @@ final class RigWriter
             + ([] === $rig->known ? [] : ['known' => array_map(static fn (KnownEntry $known): array => $known->toArray(), $rig->known)])
             + ([] === $rig->runs ? [] : ['runs' => array_map(static fn (RunEntry $run): array => $run->toArray(), $rig->runs)])
             + ([] === $rig->kits ? [] : ['kits' => array_map(KitWriter::write(...), $rig->kits)])
+            + ([] === $rig->receivers ? [] : ['receivers' => array_map(
+                static fn (ReceiverEntry $receiver): array => $receiver->toArray(),
+                $rig->receivers,
+            )])
             + ([] === $rig->house ? [] : ['house' => $rig->house])
             + ($rig->van->isUsual() ? [] : ['van' => VanEntry::write($rig->van)]);
     }

@@ -7,6 +7,7 @@ namespace Rigger\Core\Document;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Position\Spot;
+use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\RunState;
@@ -27,7 +28,9 @@ final readonly class UnitEntry
      * @param list<ChannelCurve> $curves    its own
      * @param int|null           $buttons   of the desk that it is let take, where it is meant to take several
      * @param array<int, string> $cellNames by number of the cell
-     * @param RunState           $runState  since version 3, as the next
+     * @param RunState           $runState  since version 3, as the next three
+     * @param int|null           $behind    index among the document's receivers; it has no link of its own then
+     * @param list<int>|null     $outputs   of its receiver, one for each of its channels
      */
     public function __construct(
         public string $name,
@@ -52,25 +55,30 @@ final readonly class UnitEntry
         public array $cellNames = [],
         public RunState $runState = RunState::Desk,
         public bool $hearsRemote = false,
+        public ?int $behind = null,
+        public ?array $outputs = null,
     ) {
     }
 
-    public function unit(string $id, Revision $revision, ?string $linkId): Unit
+    public function unit(string $id, Revision $revision, ?string $linkId, ?Receiver $receiver = null): Unit
     {
-        return new Unit($id, $this->name, $revision, $this->mode, new Place(
+        $unit = new Unit($id, $this->name, $revision, $this->mode, new Place(
             $this->universe,
             $this->address,
         ), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
             $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves, null, null, $this->isOut,
-            $this->cellNames, $this->runState, $this->hearsRemote);
+            $this->cellNames, $this->runState, $this->hearsRemote, null, $this->outputs);
+
+        return null === $receiver ? $unit : $unit->behind($receiver, $this->outputs);
     }
 
-    public static function of(Unit $unit, int $type, ?int $link): self
+    public static function of(Unit $unit, int $type, ?int $link, ?int $behind): self
     {
         return new self(
-            $unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address, $link, $unit->receiver, $unit->position,
+            $unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address,
+            null === $behind ? $link : null, null === $behind ? $unit->receiver : null, $unit->position,
             $unit->number, $unit->groups, $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt,
-            $unit->takesButtons, $unit->isOut, $unit->cellNames, $unit->runState, $unit->hearsRemote,
+            $unit->takesButtons, $unit->isOut, $unit->cellNames, $unit->runState, $unit->hearsRemote, $behind, $unit->outputs,
         );
     }
 }

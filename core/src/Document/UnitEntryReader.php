@@ -9,6 +9,7 @@ use Rigger\Core\Input\FormatVersion;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Input\Scalars;
+use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Reversal;
@@ -25,7 +26,7 @@ final class UnitEntryReader
             'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons',
         ],
         2 => ['out', 'cellNames'],
-        3 => ['run', 'remote'],
+        3 => ['run', 'remote', 'behind', 'outputs'],
     ];
 
     /** @throws InputError */
@@ -68,6 +69,12 @@ final class UnitEntryReader
             $in->has('cellNames') ? self::cellNames($in) : [],
             $has('run') ? RunState::from($in->choice('run', array_column(RunState::cases(), 'value'))) : RunState::Desk,
             $in->has('remote') && $in->flag('remote'),
+            $has('behind') ? $in->whole('behind', 0) : null,
+            $has('outputs') ? $in->each(
+                'outputs',
+                static fn (mixed $one, string $at): int => Scalars::whole($one, $at, 1, Kit::MOST_OUTPUTS),
+                Kit::MOST_OUTPUTS,
+            ) : null,
         );
     }
 
@@ -142,6 +149,8 @@ final class UnitEntryReader
             'out' => $unit->isOut ? true : null,
             'run' => RunState::Desk === $unit->runState ? null : $unit->runState->value,
             'remote' => $unit->hearsRemote ? true : null,
+            'behind' => $unit->behind,
+            'outputs' => $unit->outputs,
             'cellNames' => [] === $unit->cellNames ? null : (object) $unit->cellNames,
         ], static fn (mixed $value): bool => null !== $value);
     }

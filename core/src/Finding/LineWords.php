@@ -11,7 +11,10 @@ use Rigger\Core\Text\Names;
 final class LineWords
 {
     /** Those of radio. */
-    public const CODES = ['not_linked', 'no_receiver', 'sender_twice', 'frequencies_clash', 'house_network', 'far_away'];
+    public const CODES = [
+        'not_linked', 'no_receiver', 'sender_twice', 'frequencies_clash', 'house_network', 'far_away', 'receiver_idle', 'output_twice',
+        'no_such_output',
+    ];
 
     public static function title(Finding $finding, Rig $rig): string
     {
@@ -20,6 +23,9 @@ final class LineWords
         return match ($finding->code) {
             'not_linked' => self::names($finding, $rig).(1 === \count($finding->units) ? ' hears' : ' hear').' nothing',
             'no_receiver' => \sprintf('%s sends to nobody', $link->label),
+            'receiver_idle' => \sprintf('Nobody behind receiver %s', $finding->word('receiver')),
+            'no_such_output' => \sprintf('%s has no output %d', $finding->word('receiver'), $finding->whole('output')),
+            'output_twice' => \sprintf('Output %d of %s has two addresses', $finding->whole('output'), $finding->word('receiver')),
             'frequencies_clash' => \sprintf('%s and %s meet in the air', $rig->link($finding->word('first'))->label, $link->label),
             'house_network' => \sprintf('%s beside the house network', $link->label),
             'far_away' => 1 === \count($finding->units)
@@ -43,6 +49,27 @@ final class LineWords
                     $link->name,
                 ),
             'no_receiver' => \sprintf('%s sends on %s, and no receiver is set to it.', $link->label, $link->name),
+            'receiver_idle' => \sprintf(
+                '%s listens to %s, and no unit is behind it.',
+                $finding->word('receiver'),
+                $link->label,
+            ),
+            'no_such_output' => \sprintf(
+                '%s is on output %d of %s, and a receiver of that kit has %d.',
+                $rig->unit($finding->units[0])->name,
+                $finding->whole('output'),
+                $finding->word('receiver'),
+                $finding->whole('has'),
+            ),
+            'output_twice' => \sprintf(
+                '%s and %s are both on output %d of %s, and listen at %03d and %03d: an output has one address.',
+                $rig->unit($finding->units[0])->name,
+                $rig->unit($finding->units[1])->name,
+                $finding->whole('output'),
+                $finding->word('receiver'),
+                $finding->whole('theirs'),
+                $finding->whole('mine'),
+            ),
             'frequencies_clash' => \sprintf(
                 '%s sends at %s, %s at %s: where they meet, receivers of both drop out.',
                 $link->label,

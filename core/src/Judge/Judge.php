@@ -11,6 +11,7 @@ use Rigger\Core\Judge\Fixtures\ChartJudge;
 use Rigger\Core\Judge\Lines\AirJudge;
 use Rigger\Core\Judge\Lines\LeaderJudge;
 use Rigger\Core\Judge\Lines\LinkJudge;
+use Rigger\Core\Judge\Lines\ReceiverJudge;
 use Rigger\Core\Judge\Lines\RunJudge;
 use Rigger\Core\Judge\Lines\RunProposals;
 use Rigger\Core\Judge\Looks\LookJudge;
@@ -39,6 +40,7 @@ final readonly class Judge
             ...AddressJudge::findings($this->rig),
             ...UnitJudge::findings($this->rig),
             ...LinkJudge::findings($this->rig),
+            ...ReceiverJudge::findings($this->rig),
             ...AirJudge::findings($this->rig),
             ...RunJudge::findings($this->rig),
             ...LeaderJudge::findings($this->rig),
@@ -76,6 +78,7 @@ final readonly class Judge
             'patch' => AddressJudge::proposals($this->rig, $this->places, $finding),
             'lines' => [
                 ...LinkJudge::proposals($this->rig, $finding),
+                ...ReceiverJudge::proposals($this->rig, $finding),
                 ...AirJudge::proposals($this->rig, $finding),
                 ...RunProposals::for($this->rig, $finding),
                 ...LeaderJudge::proposals($this->rig, $finding),

@@ -25,6 +25,11 @@ final class NotThere extends \RuntimeException implements CoreException
         return new self('This radio link');
     }
 
+    public static function receiver(): self
+    {
+        return new self('This receiver');
+    }
+
     public static function look(): self
     {
         return new self('This look');

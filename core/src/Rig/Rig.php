@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Rigger\Core\Rig;
 
 use Rigger\Core\Desk\Desk;
-use Rigger\Core\Light\Cause;
-use Rigger\Core\Line\RadioLink;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\RunItem;
 use Rigger\Core\Rig\Line\Van;
@@ -17,6 +15,7 @@ use Rigger\Core\Rig\Line\Van;
 final class Rig
 {
     use RigFacts;
+    use RigLines;
 
     /** @readonly @phpstan-allow-private-mutation */
     public string $name;
@@ -34,6 +33,12 @@ final class Rig
      * @readonly @phpstan-allow-private-mutation
      */
     public array $links = [];
+    /**
+     * @var array<string, Receiver> that several units share, by id, in the order in which they were added
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $receivers = [];
     /**
      * @var array<string, Look> by id, ordered by bank and number
      *
@@ -91,6 +96,7 @@ final class Rig
      * @param list<Run>          $runs       in the order in which they were added
      * @param Van                $van        the cable at hand
      * @param list<int>          $house      channels of the house's own network, ascending
+     * @param list<Receiver>     $receivers  that several units share, in the order in which they were added
      */
     public function __construct(
         public readonly string $id,
@@ -109,6 +115,7 @@ final class Rig
         array $runs = [],
         Van $van = new Van(),
         array $house = [],
+        array $receivers = [],
     ) {
         $this->van = $van;
         $this->houseChannels = $house;
@@ -122,6 +129,9 @@ final class Rig
         }
         foreach ($links as $link) {
             $this->links[$link->id] = $link;
+        }
+        foreach ($receivers as $receiver) {
+            $this->receivers[$receiver->id] = $receiver;
         }
         foreach ($supports as $support) {
             $this->supports[$support->id] = $support;
@@ -142,12 +152,6 @@ final class Rig
     public function unit(string $id): Unit
     {
         return $this->units[$id] ?? throw NotThere::unit();
-    }
-
-    /** @throws NotThere */
-    public function link(string $id): Link
-    {
-        return $this->links[$id] ?? throw NotThere::link();
     }
 
     /** @throws NotThere */
@@ -174,12 +178,6 @@ final class Rig
         return $this->known[$id] ?? throw NotThere::known();
     }
 
-    /** @throws NotThere */
-    public function run(string $id): Run
-    {
-        return $this->runs[$id] ?? throw NotThere::run();
-    }
-
     public function desk(): ?Desk
     {
         return $this->desk?->desk;
@@ -189,20 +187,6 @@ final class Rig
     public function universe(): int
     {
         return $this->desk?->desk->universe ?? 1;
-    }
-
-    /** Why a unit behind radio hears nothing; null when it does, or hangs on a cable. */
-    public function silence(Unit $unit): ?Cause
-    {
-        $link = null === $unit->linkId ? null : $this->links[$unit->linkId] ?? null;
-
-        return null === $link ? null : (new RadioLink($link->label, $link->name, $unit->receiver, $link->kit->kit))->silence();
-    }
-
-    /** Why nothing that the desk sends moves a unit: its run state, or radio; null when it listens. */
-    public function deafness(Unit $unit): ?Cause
-    {
-        return RunState::Desk === $unit->runState ? $this->silence($unit) : Cause::notFromDesk($unit->runState->value);
     }
 
     public function curvesOfType(Unit $unit): ?TypeCurves
@@ -231,6 +215,7 @@ final class Rig
             $rig->units[$id] = null !== $there && $unit->equals($there) ? $there : $unit;
         }
         $rig->links = self::shared($rig->links, $other->links);
+        $rig->receivers = self::shared($rig->receivers, $other->receivers);
         $rig->looks = self::shared($rig->looks, $other->looks);
         $rig->supports = self::shared($rig->supports, $other->supports);
         $rig->holds = self::shared($rig->holds, $other->holds);
@@ -316,28 +301,6 @@ final class Rig
         return $rig;
     }
 
-    public function withLink(Link $link): self
-    {
-        $rig = $this->another();
-        $rig->links[$link->id] = $link;
-
-        return $rig;
-    }
-
-    /** The units behind it hang on a cable then. */
-    public function withoutLink(string $id): self
-    {
-        $rig = $this->another();
-        unset($rig->links[$id]);
-        $rig->known = array_filter($rig->known, static fn (KnownFinding $known): bool => $known->linkId !== $id);
-        $rig->units = array_map(
-            static fn (Unit $unit): Unit => $unit->linkId === $id ? $unit->listeningTo(null, null) : $unit,
-            $rig->units,
-        );
-
-        return $rig;
-    }
-
     public function withLooks(Look ...$looks): self
     {
         $rig = $this->another();
@@ -403,55 +366,6 @@ final class Rig
     {
         $rig = $this->another();
         unset($rig->known[$id]);
-
-        return $rig;
-    }
-
-    public function withRuns(Run ...$runs): self
-    {
-        $rig = $this->another();
-        foreach ($runs as $run) {
-            $rig->runs[$run->id] = $run;
-        }
-
-        return $rig;
-    }
-
-    /** What its splitter fed is plugged in nowhere then. */
-    public function withoutRun(string $id): self
-    {
-        $rig = $this->another();
-        $splitter = ($rig->runs[$id] ?? null)?->splitter()?->id;
-        unset($rig->runs[$id]);
-
-        return null === $splitter ? $rig : $rig->unplugged($splitter);
-    }
-
-    /** Runs that begin at a splitter begin nowhere. */
-    public function unplugged(string $splitterId): self
-    {
-        $rig = $this->another();
-        $rig->runs = array_map(
-            static fn (Run $run): Run => $run->from?->splitterId === $splitterId ? $run->from(null) : $run,
-            $rig->runs,
-        );
-
-        return $rig;
-    }
-
-    /** @param list<int> $channels of the house's own network, ascending */
-    public function besideHouse(array $channels): self
-    {
-        $rig = $this->another();
-        $rig->houseChannels = $channels;
-
-        return $rig;
-    }
-
-    public function loading(Van $van): self
-    {
-        $rig = $this->another();
-        $rig->van = $van;
 
         return $rig;
     }

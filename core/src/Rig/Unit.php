@@ -24,6 +24,7 @@ final class Unit
     private ?string $twinKey = null;
 
     /**
+     * @param string|null        $linkId       sender that it listens to; null for one on a cable
      * @param string|null        $receiver     name that its receiver is set to; null without a link
      * @param string|null        $position     where it hangs, in the operator's words
      * @param int|null           $number       as it is called on the headset
@@ -37,6 +38,9 @@ final class Unit
      * @param bool               $hearsRemote  whether a hand remote reaches it
      * @param \DateTimeImmutable $setAt        when somebody set it on the walk-round; null once what is to be set has changed
      * @param \DateTimeImmutable $provedAt     when it was found to have kept its setting through off and on
+     * @param string|null        $receiverId   receiver that it shares with others, or is an output of; null for one of its own
+     * @param list<int>|null     $outputs      of its receiver, one for each of its channels; null for 1, 2, 3 and so on
+     * @param \DateTimeImmutable $pairedAt     when its receiver was made to listen to its sender; null once either is set otherwise
      *
      * @throws \LogicException when the chart lacks the mode
      */
@@ -86,6 +90,12 @@ final class Unit
         public RunState $runState = RunState::Desk,
         /** @readonly @phpstan-allow-private-mutation */
         public bool $hearsRemote = false,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?string $receiverId = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?array $outputs = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?\DateTimeImmutable $pairedAt = null,
     ) {
         $this->at = self::modeOf($revision, $mode);
     }
@@ -136,7 +146,8 @@ final class Unit
             && $this->noted() === $other->noted()
                 && self::sameCurves($this->curves, $other->curves)
                 && $this->setAt?->getTimestamp() === $other->setAt?->getTimestamp()
-                && $this->provedAt?->getTimestamp() === $other->provedAt?->getTimestamp();
+                && $this->provedAt?->getTimestamp() === $other->provedAt?->getTimestamp()
+                && $this->pairedAt?->getTimestamp() === $other->pairedAt?->getTimestamp();
     }
 
     /**
@@ -157,7 +168,7 @@ final class Unit
         return [
             $this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height,
             $this->number, $this->groups, $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons,
-            $this->isOut, $this->cellNames, $this->runState, $this->hearsRemote,
+            $this->isOut, $this->cellNames, $this->runState, $this->hearsRemote, $this->receiverId, $this->outputs,
         ];
     }
 
@@ -187,6 +198,7 @@ final class Unit
     {
         $unit = $this->unset();
         $unit->at = self::modeOf($revision, $mode);
+        $unit->outputs = \count($unit->outputs ?? []) === $unit->footprint() ? $unit->outputs : null;
 
         return $unit;
     }
@@ -197,16 +209,70 @@ final class Unit
         $unit = clone $this;
         $unit->span = $unit->placed = $unit->twinKey = null;
         $unit->at = self::modeOf($revision, $this->at->mode->key);
+        $unit->outputs = \count($unit->outputs ?? []) === $unit->footprint() ? $unit->outputs : null;
 
         return $unit;
     }
 
-    /** @param string|null $linkId null for a cable */
+    /**
+     * Through a receiver of its own.
+     *
+     * @param string|null $linkId null for a cable
+     */
     public function listeningTo(?string $linkId, ?string $receiver): self
     {
         $unit = $this->unset();
+        $unit->outputs = $linkId === $unit->linkId && null === $unit->receiverId ? $unit->outputs : null;
         $unit->linkId = $linkId;
         $unit->receiver = null === $linkId ? null : $receiver;
+        $unit->receiverId = $unit->pairedAt = null;
+
+        return $unit;
+    }
+
+    /**
+     * Through a receiver that others may share.
+     *
+     * @param list<int>|null $outputs
+     */
+    public function behind(Receiver $receiver, ?array $outputs): self
+    {
+        $isSame = $this->receiverId === $receiver->id && $this->linkId === $receiver->linkId
+            && $this->receiver === $receiver->setting && $this->outputs === $outputs;
+        $unit = $isSame ? clone $this : $this->unset();
+        $unit->receiverId = $receiver->id;
+        $unit->linkId = $receiver->linkId;
+        $unit->receiver = $receiver->setting;
+        $unit->pairedAt = $receiver->pairedAt;
+        $unit->outputs = $outputs;
+
+        return $unit;
+    }
+
+    /** @return list<int> outputs of its receiver, one for each of its channels */
+    public function outputs(): array
+    {
+        return $this->outputs ?? range(1, $this->footprint());
+    }
+
+    /**
+     * Which output drives which of its channels: what is to be given to them changes with it.
+     *
+     * @param list<int>|null $outputs
+     */
+    public function onOutputs(?array $outputs): self
+    {
+        $unit = $this->unset();
+        $unit->outputs = $outputs;
+
+        return $unit;
+    }
+
+    /** Its receiver was made to listen to its sender; with null that is so no more. */
+    public function paired(?\DateTimeImmutable $at): self
+    {
+        $unit = clone $this;
+        $unit->pairedAt = $at;
 
         return $unit;
     }

@@ -97,6 +97,40 @@ final class RigDocumentTest extends TestCase
             'unknown_cell',
             'fixtures[0].cellNames.0',
         ];
+        yield 'a receiver of a sender that is not there' => [
+            static fn (\stdClass $rig) => $rig->receivers = [(object) ['link' => 9, 'label' => 'Box', 'setting' => null]],
+            'out_of_range',
+            'receivers[0].link',
+        ];
+        yield 'a shared receiver set to no name of its kit' => [
+            static fn (\stdClass $rig) => $rig->receivers = [(object) ['link' => 0, 'label' => 'Box', 'setting' => 'Oak']],
+            'not_a_choice',
+            'receivers[0].setting',
+        ];
+        yield 'behind a receiver that is not there' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->behind = 0,
+            'out_of_range',
+            'fixtures[0].behind',
+        ];
+        yield 'fed twice by radio' => [
+            static function (\stdClass $rig): void {
+                $rig->receivers = [(object) ['link' => 0, 'label' => 'Box', 'setting' => null]];
+                $rig->fixtures[0]->link = 0;
+                $rig->fixtures[0]->behind = 0;
+            },
+            'not_a_choice',
+            'fixtures[0].behind',
+        ];
+        yield 'an output for fewer channels than it has' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->outputs = [1],
+            'values_count',
+            'fixtures[0].outputs',
+        ];
+        yield 'two channels on one output' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->outputs = [1, 2, 2, 3, 4, 5, 6, 7, 8],
+            'duplicate',
+            'fixtures[0].outputs',
+        ];
         yield 'a unit on two runs' => [
             static fn (\stdClass $rig) => $rig->runs[3]->items[0]->fixture = 9,
             'duplicate',

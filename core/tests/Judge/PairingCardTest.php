@@ -42,9 +42,9 @@ final class PairingCardTest extends TestCase
             'Hold Name for 3 s, until its lamp is flickering green; then let go. [2–10 s]',
             'It listens now. Its lamp: steady green.',
             'The level of the fader at the moment of pressing chooses the curve: 0–127 linear, 128–255 square.',
-            'Raise Button 10, page inner, fader 1, and press the button of output 1 once: it listens at 127.',
-            'Raise Button 10, page inner, fader 2, and press the button of output 2 once: it listens at 128.',
-            'Raise Button 10, page inner, fader 3, and press the button of output 3 once: it listens at 129.',
+            'Raise Button 10, page inner, fader 1, and press the button of output 1 once: it listens at 127, for Red.',
+            'Raise Button 10, page inner, fader 2, and press the button of output 2 once: it listens at 128, for Green.',
+            'Raise Button 10, page inner, fader 3, and press the button of output 3 once: it listens at 129, for Blue.',
         ], self::steps(self::linked('reed-link', 'Cedar')));
     }
 
@@ -74,8 +74,8 @@ final class PairingCardTest extends TestCase
             'Press Colour until it shows green, and press Channel until it shows 3.',
             'It listens now. Its lamp: steady white.',
             'The level of the fader at the moment of pressing chooses the curve: 0–85 linear, 86–170 square, 171–255 slow.',
-            'Raise Button 10, page inner, fader 1, and press the button of output 1 twice: it listens at 127.',
-            'Raise Button 10, page inner, fader 2, and press the button of output 2 twice: it listens at 128.',
+            'Raise Button 10, page inner, fader 1, and press the button of output 1 twice: it listens at 127, for Red.',
+            'Raise Button 10, page inner, fader 2, and press the button of output 2 twice: it listens at 128, for Green.',
         ], self::steps($rig));
         self::assertSame([
             'Raise Button 10, page inner, fader 1 alone: only Red changes.',
@@ -88,7 +88,7 @@ final class PairingCardTest extends TestCase
     {
         $rig = self::linked('reed-link', 'Alder')->playedOn(null);
         self::assertSame(
-            'Raise address 127, and press the button of output 1 once: it listens at 127.',
+            'Raise address 127, and press the button of output 1 once: it listens at 127, for Red.',
             self::steps($rig)[6],
         );
     }

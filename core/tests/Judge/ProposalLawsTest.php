@@ -193,17 +193,23 @@ final class ProposalLawsTest extends TestCase
     {
         $inUnit = static fn (?Reversal $one): bool => Reversal::InUnit === $one;
 
-        return [$unit->receiver, $unit->runState, $unit->hearsRemote, $inUnit($unit->pan), $inUnit($unit->tilt)];
+        return [$unit->linkId, $unit->receiverId, $unit->outputs, $unit->runState, $unit->hearsRemote, $inUnit($unit->pan), $inUnit($unit->tilt)];
     }
 
-    /** Units that have to be set anew. */
+    /** Units that have to be set anew, and receivers: one that several share is gone to once. */
     private static function trips(Rig $before, Rig $after, string $stage): int
     {
-        return \count(array_filter(
-            $before->units,
-            static fn (Unit $unit): bool => !$unit->place->equals($after->unit($unit->id)->place)
-                || $unit->mode()->key !== $after->unit($unit->id)->mode()->key
-                || ('lines' === $stage && self::menu($unit) !== self::menu($after->unit($unit->id))),
-        ));
+        $trips = [];
+        foreach ($before->units as $id => $unit) {
+            $is = $after->unit($id);
+            if (!$unit->place->equals($is->place) || $unit->mode()->key !== $is->mode()->key
+                || ('lines' === $stage && self::menu($unit) !== self::menu($is))) {
+                $trips[$id] = true;
+            } elseif ('lines' === $stage && $unit->receiver !== $is->receiver) {
+                $trips[$is->receiverId ?? $id] = true;
+            }
+        }
+
+        return \count($trips);
     }
 }

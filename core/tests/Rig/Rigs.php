@@ -25,6 +25,7 @@ use Rigger\Core\Rig\Line\RunItem;
 use Rigger\Core\Rig\Line\Splitter;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\RunState;
@@ -88,7 +89,9 @@ final class Rigs
             default => $rig,
         };
 
-        return 1 === $chance->getInt(1, 2) ? self::cabled($rig, $chance) : $rig;
+        $rig = 1 === $chance->getInt(1, 2) ? self::cabled($rig, $chance) : $rig;
+
+        return 1 === $chance->getInt(1, 3) ? self::onRadio($rig, $chance) : $rig;
     }
 
     public static function of(RigDocument $document): Rig
@@ -162,6 +165,38 @@ final class Rigs
             $document->runs,
             array_keys($document->runs),
         );
+    }
+
+    /** Some of a rig's units behind two senders by chance, through receivers of their own and one that they share. */
+    private static function onRadio(Rig $rig, Randomizer $chance): Rig
+    {
+        $world = new SmallWorld();
+        $kits = ['reed-link', 'loon-pair', 'osier-air'];
+        $receivers = [];
+        foreach (['one', 'two'] as $id) {
+            $kit = $world->kit($kits[$chance->getInt(0, 2)]);
+            $settings = $kit->kit->settings();
+            $rig = $rig->withLink(new Link($id, $kit, 'Sender '.$id, $settings[$chance->getInt(0, 2)]));
+            $receivers[] = new Receiver('box-'.$id, $id, 'Box '.$id, 1 === $chance->getInt(1, 3) ? null : $settings[$chance->getInt(0, 2)]);
+        }
+        foreach ($receivers as $receiver) {
+            $rig = $rig->withReceiver($receiver);
+        }
+        foreach ($rig->units as $unit) {
+            $receiver = $receivers[$chance->getInt(0, 1)];
+            $settings = $rig->link($receiver->linkId)->kit->kit->settings();
+            $first = $chance->getInt(1, 3);
+            $rig = match ($chance->getInt(1, 5)) {
+                1 => $rig->withUnits($unit->listeningTo($receiver->linkId, $settings[$chance->getInt(0, 2)])),
+                2 => $rig->withUnits($unit->behind(
+                    $receiver,
+                    0 === $rig->link($receiver->linkId)->kit->kit->outputs ? null : range($first, $first + $unit->footprint() - 1),
+                )),
+                default => $rig,
+            };
+        }
+
+        return $rig;
     }
 
     /** Some of a rig's units on runs by chance, with the faults that people make. */

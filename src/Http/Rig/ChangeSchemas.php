@@ -14,6 +14,7 @@ use Rigger\Core\Change\Shape\Ids;
 use Rigger\Core\Change\Shape\OneOf;
 use Rigger\Core\Change\Shape\Slots;
 use Rigger\Core\Change\Shape\Table;
+use Rigger\Core\Change\Shape\Wholes;
 use Rigger\Core\Change\Shape\Within;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 
@@ -91,6 +92,10 @@ final class ChangeSchemas implements DescriberInterface
                 'type' => 'array',
                 'items' => ['type' => 'string', 'format' => 'uuid'],
                 'minItems' => $hint->mayBeEmpty ? 0 : 1,
+            ],
+            $hint instanceof Wholes => [
+                'type' => 'array',
+                'items' => ['type' => 'integer', 'minimum' => $hint->min, 'maximum' => $hint->max],
             ],
             $hint instanceof Slots => [
                 'type' => 'object',

@@ -15,6 +15,7 @@ final readonly class PairingView
      * @param list<string>          $proof what to raise, and what is to be seen
      * @param list<string>          $undo  how it forgets its sender
      * @param string|null           $note  of the kit
+     * @param string                $name  of the receiver, where units share it; else of the unit
      */
     public function __construct(
         public string $kit,
@@ -24,6 +25,7 @@ final readonly class PairingView
         public array $proof,
         public array $undo,
         public ?string $note,
+        public string $name,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class PairingView
             $card->proof,
             $card->undo,
             $card->link->kit->kit->note,
+            $card->name,
         );
     }
 }

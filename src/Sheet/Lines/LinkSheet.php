@@ -37,7 +37,7 @@ final class LinkSheet
                 $flow->paragraph('No receiver is set to it.');
             } else {
                 $flow->table([40, 30, 34, 40, 24], ['Receiver of', 'Address', 'Set to', 'Where', 'Margin'], array_map(
-                    static fn (Unit $unit): array => self::row($link, $unit),
+                    static fn (Unit $unit): array => self::row($rig, $link, $unit),
                     $behind,
                 ));
             }
@@ -54,10 +54,10 @@ final class LinkSheet
         if ([] === $linked) {
             $flow->paragraph('No unit listens by radio.');
         }
-        foreach ($linked as $unit) {
+        foreach ($rig->onePerReceiver($linked) as $unit) {
             $card = PairingCard::of($rig, $unit);
             $flow->recipe(
-                \sprintf('%s with %s on %s (%s)', $unit->name, $card->link->label, $card->link->name, $card->link->kit->kit->name),
+                \sprintf('%s with %s on %s (%s)', $card->name, $card->link->label, $card->link->name, $card->link->kit->kit->name),
                 array_map(self::step(...), $card->steps),
                 [
                     ...array_map(static fn (string $one): string => 'Proof: '.$one, $card->proof),
@@ -76,12 +76,18 @@ final class LinkSheet
     }
 
     /** @return list<string> */
-    private static function row(Link $link, Unit $unit): array
+    private static function row(Rig $rig, Link $link, Unit $unit): array
     {
         $reach = Reach::of($link, $unit->spot);
+        $shared = $rig->receivers[$unit->receiverId ?? ''] ?? null;
 
         return [
-            $unit->name,
+            null === $shared ? $unit->name : \sprintf(
+                '%s, %s%s',
+                $unit->name,
+                $shared->label,
+                null === $unit->outputs ? '' : ' '.implode(' ', $unit->outputs),
+            ),
             $unit->place->words(),
             $unit->receiver ?? 'nothing yet',
             $unit->position ?? '',

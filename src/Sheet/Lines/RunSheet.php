@@ -55,7 +55,9 @@ final class RunSheet
     private static function from(Rig $rig, Run $run): string
     {
         if (null === $run->from) {
-            return 'nowhere yet';
+            $receiver = $rig->receiverOf($run);
+
+            return null === $receiver ? 'nowhere yet' : 'receiver '.$receiver->label;
         }
         $before = $rig->cabling()->before($run);
 

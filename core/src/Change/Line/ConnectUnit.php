@@ -15,9 +15,14 @@ final readonly class ConnectUnit implements Change
     /**
      * @param string|null $link     the sender; null puts the unit on a cable
      * @param string|null $receiver name that the unit's receiver is set to; null when it is not set yet
+     * @param bool        $isOwn    through a receiver of its own, also where it shared one of that sender
      */
-    public function __construct(public string $unit, public ?string $link, public ?string $receiver = null)
-    {
+    public function __construct(
+        public string $unit,
+        public ?string $link,
+        public ?string $receiver = null,
+        public bool $isOwn = false,
+    ) {
     }
 
     public function applyTo(Rig $rig, World $world): Applied
@@ -28,6 +33,11 @@ final readonly class ConnectUnit implements Change
         }
         $link = $rig->link($this->link);
         $receiver = null === $this->receiver ? null : KitName::of($link->kit->kit, $this->receiver, 'receiver');
+
+        $shared = $this->isOwn || null === $unit->receiverId || $unit->linkId !== $link->id ? null : $rig->receiver($unit->receiverId);
+        if (null !== $shared) {
+            return (new ChangeReceiver($shared->id, setting: $receiver, isNew: null === $receiver))->applyTo($rig, $world);
+        }
 
         return new Applied($rig->withUnits($unit->listeningTo($link->id, $receiver)), $unit->linkId === $link->id
             ? \sprintf('Set the receiver of %s to %s', $unit->name, $receiver ?? 'nothing')

@@ -9,8 +9,12 @@ use Rigger\Core\Change\Change;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 
-/** A unit's receiver was made to listen to its sender, and that was proved; where pairing gives its address too, it is ticked as set. */
+/**
+ * The receiver of a unit was made to listen to its sender, and that was proved: for all that share it. Where pairing gives the address
+ * too, they are ticked as set.
+ */
 final readonly class PairUnit implements Change
 {
     public function __construct(public string $unit)
@@ -24,9 +28,18 @@ final readonly class PairUnit implements Change
         if (null === $link) {
             throw Refused::because('no_link', \sprintf('%s hangs on a cable: there is nothing to pair.', $unit->name));
         }
-        $paired = $unit->receiver === $link->name ? $unit : $unit->listeningTo($link->id, $link->name);
-        $paired = null === $link->kit->kit->assign ? $paired : $paired->markedSet($world->now());
+        $shared = null === $unit->receiverId ? null : $rig->receiver($unit->receiverId);
+        if (null === $shared) {
+            $paired = $unit->receiver === $link->name ? $unit : $unit->listeningTo($link->id, $link->name);
+            $rig = $rig->withUnits($paired->paired($world->now()));
+        } else {
+            $rig = $rig->withReceiver($shared->paired($link->name, $world->now()));
+        }
+        if (null !== $link->kit->kit->assign) {
+            $set = null === $shared ? [$rig->unit($unit->id)] : $rig->behind($shared->id);
+            $rig = $rig->withUnits(...array_map(static fn (Unit $one): Unit => $one->markedSet($world->now()), $set));
+        }
 
-        return new Applied($rig->withUnits($paired), \sprintf('Paired %s with %s on %s', $unit->name, $link->label, $link->name));
+        return new Applied($rig, \sprintf('Paired %s with %s on %s', $shared->label ?? $unit->name, $link->label, $link->name));
     }
 }

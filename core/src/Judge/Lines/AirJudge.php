@@ -68,7 +68,10 @@ final class AirJudge
             return [];
         }
         $setting = self::clear($rig, $link);
-        $behind = array_values(array_filter($rig->units, static fn (Unit $unit): bool => $unit->linkId === $link->id));
+        $behind = $rig->onePerReceiver(array_values(array_filter(
+            $rig->units,
+            static fn (Unit $unit): bool => $unit->linkId === $link->id,
+        )));
 
         return null === $setting ? [] : [new Proposal(
             \sprintf(
@@ -81,7 +84,7 @@ final class AirJudge
                 new TuneLink($link->id, $setting),
                 ...array_map(static fn (Unit $unit): ConnectUnit => new ConnectUnit($unit->id, $link->id, $setting), $behind),
             ],
-            \count($behind),
+            \count(array_filter($behind, static fn (Unit $unit): bool => $unit->receiver !== $setting)),
         )];
     }
 
@@ -123,7 +126,7 @@ final class AirJudge
     {
         $weak = [];
         $worst = null;
-        foreach ($rig->units as $unit) {
+        foreach ($rig->onePerReceiver(array_values($rig->units)) as $unit) {
             $reach = $unit->linkId === $link->id && !$unit->isOut ? Reach::of($link, $unit->spot) : null;
             if (null !== $reach && \in_array($reach->margin->verdict(), ['weak', 'none'], true)) {
                 $weak[] = $unit->id;

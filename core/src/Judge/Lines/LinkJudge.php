@@ -10,6 +10,7 @@ use Rigger\Core\Change\Proposal;
 use Rigger\Core\Finding\Finding;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Rig\Unit;
 use Rigger\Core\Severity;
 use Rigger\Core\Text\Names;
 
@@ -57,15 +58,18 @@ final class LinkJudge
             return [];
         }
 
+        $heads = $rig->onePerReceiver(array_map(static fn (string $id): Unit => $rig->unit($id), $units));
+        $names = array_map(
+            static fn (Unit $unit): string => null === $unit->receiverId ? $unit->name : $rig->receiver($unit->receiverId)->label,
+            $heads,
+        );
+
         return [new Proposal(
-            \sprintf(
-                'Set the receiver%s of %s to %s',
-                1 === \count($units) ? '' : 's',
-                Names::few(array_map(static fn (string $id): string => $rig->unit($id)->name, $units)),
-                $link->name,
-            ),
-            array_map(static fn (string $id): ConnectUnit => new ConnectUnit($id, $link->id, $link->name), $units),
-            \count($units),
+            1 === \count($heads) && null !== $heads[0]->receiverId
+                ? \sprintf('Set receiver %s to %s', $names[0], $link->name)
+                : \sprintf('Set the receiver%s of %s to %s', 1 === \count($heads) ? '' : 's', Names::few($names), $link->name),
+            array_map(static fn (Unit $unit): ConnectUnit => new ConnectUnit($unit->id, $link->id, $link->name), $heads),
+            \count($heads),
         )];
     }
 

@@ -13,6 +13,7 @@ use Rigger\Core\Line\Radio\LampState;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Names;
 
 /** How a unit's receiver is made to listen to its sender, step by step in the words of its kit, and how that is proved. */
 final readonly class PairingCard
@@ -21,12 +22,19 @@ final readonly class PairingCard
     private const EACH = 6;
 
     /**
+     * @param string            $name  of the receiver, where units share it; else of the unit
      * @param list<PairingStep> $steps
      * @param list<string>      $proof what to raise, and what is to be seen
      * @param list<string>      $undo  how the receiver forgets its sender; none where the leaflet does not say
      */
-    private function __construct(public Unit $unit, public Link $link, public array $steps, public array $proof, public array $undo)
-    {
+    private function __construct(
+        public Unit $unit,
+        public string $name,
+        public Link $link,
+        public array $steps,
+        public array $proof,
+        public array $undo,
+    ) {
     }
 
     /** @throws Refused when it hangs on a cable */
@@ -37,12 +45,17 @@ final readonly class PairingCard
             throw Refused::because('no_link', \sprintf('%s hangs on a cable: there is nothing to pair.', $unit->name));
         }
         $kit = $link->kit->kit;
+        $shared = null === $unit->receiverId ? null : $rig->receiver($unit->receiverId);
+        $units = null === $shared ? [$unit] : $rig->behind($shared->id);
+        $units = [] === $units ? [$unit] : $units;
+        $name = $shared->label ?? $unit->name;
 
         return new self(
             $unit,
+            $name,
             $link,
-            [...self::sender($kit, $link), ...self::receiver($kit, $unit, $link), ...self::outputs($rig, $kit, $unit)],
-            self::proof($rig, $unit),
+            [...self::sender($kit, $link), ...self::receiver($kit, $name, $link), ...self::outputs($rig, $kit, $units)],
+            self::proof($rig, $units),
             null === $kit->clear ? [] : [ucfirst($kit->clear->timed()).'.', ...self::sign($kit->receiver, LampState::Cleared, 'Its lamp')],
         );
     }
@@ -62,10 +75,10 @@ final readonly class PairingCard
     }
 
     /** @return list<PairingStep> */
-    private static function receiver(Kit $kit, Unit $unit, Link $link): array
+    private static function receiver(Kit $kit, string $name, Link $link): array
     {
         $pair = $kit->pair;
-        $on = \sprintf('Switch %s on.', $unit->name);
+        $on = \sprintf('Switch %s on.', $name);
         $handsOff = $kit->handsOff > 0 ? \sprintf(' Hands off for %s s.', self::short($kit->handsOff)) : '';
         $linked = new PairingStep(
             implode(' ', ['It listens now.', ...self::sign($kit->receiver, LampState::Linked, 'Its lamp'), ...self::lookalike($kit)]),
@@ -126,8 +139,12 @@ final readonly class PairingCard
             : [\sprintf('%s means that it still looks for its sender.', ucfirst($lost->words()))];
     }
 
-    /** @return list<PairingStep> */
-    private static function outputs(Rig $rig, Kit $kit, Unit $unit): array
+    /**
+     * @param non-empty-list<Unit> $units that share the receiver
+     *
+     * @return list<PairingStep>
+     */
+    private static function outputs(Rig $rig, Kit $kit, array $units): array
     {
         if (null === $kit->assign) {
             return [];
@@ -144,30 +161,87 @@ final readonly class PairingCard
                 $kit->curves,
             )),
         ))];
-        for ($output = 1; $output <= min($kit->outputs, $unit->footprint()); ++$output) {
-            $address = $unit->place->address + $output - 1;
+        foreach (self::driven($kit, $units) as $output => [$unit, $nth]) {
+            $address = $unit->place->address + $nth;
             $steps[] = new PairingStep(\sprintf(
-                'Raise %s, and press the button of output %d %s: it listens at %03d.',
+                'Raise %s, and press the button of output %d %s: it listens at %03d, for %s.',
                 self::fader($rig, $address),
                 $output,
                 $presses,
                 $address,
+                self::lamp($unit, $nth, $units),
             ));
         }
 
         return $steps;
     }
 
-    /** @return list<string> */
-    private static function proof(Rig $rig, Unit $unit): array
+    /**
+     * @param non-empty-list<Unit> $units
+     *
+     * @return array<int, array{Unit, int}> unit and place of its channel from 0, by output, ascending
+     */
+    private static function driven(Kit $kit, array $units): array
     {
-        $labels = $unit->labels();
-        $said = [];
-        foreach (\array_slice($labels, 0, self::EACH) as $nth => $label) {
-            $said[] = \sprintf('Raise %s alone: only %s changes.', self::fader($rig, $unit->place->address + $nth), $label);
+        $driven = [];
+        foreach ($units as $unit) {
+            foreach ($unit->outputs() as $nth => $output) {
+                if ($output <= $kit->outputs) {
+                    $driven[$output] ??= [$unit, $nth];
+                }
+            }
         }
+        ksort($driven);
 
-        return \count($labels) > self::EACH ? [...$said, \sprintf('So on to the last of its %d channels.', \count($labels))] : $said;
+        return $driven;
+    }
+
+    /**
+     * @param non-empty-list<Unit> $units
+     *
+     * @return list<string>
+     */
+    private static function proof(Rig $rig, array $units): array
+    {
+        $places = [];
+        foreach ($units as $unit) {
+            // Of units on one cable each answers once, with its first channel; its others are its own business.
+            $channels = 1 === \count($units) ? $unit->footprint() : 1;
+            for ($nth = 0; $nth < $channels; ++$nth) {
+                $places[$unit->place->universe.'/'.($unit->place->address + $nth)][] = [$unit, $nth];
+            }
+        }
+        $said = [];
+        foreach (\array_slice($places, 0, self::EACH) as $those) {
+            $lamps = array_map(static fn (array $one): string => self::lamp($one[0], $one[1], $units), $those);
+            $said[] = \sprintf(
+                'Raise %s alone: only %s %s.',
+                self::fader($rig, $those[0][0]->place->address + $those[0][1]),
+                Names::few($lamps),
+                1 === \count($lamps) ? 'changes' : 'change',
+            );
+        }
+        $more = \count($places) - self::EACH;
+
+        return $more <= 0 ? $said : [...$said, 1 === \count($units)
+            ? \sprintf('So on to the last of its %d channels.', \count($places))
+            : \sprintf('So on with the other %d units.', $more)];
+    }
+
+    /**
+     * What a channel is called: by its unit too, where there are several.
+     *
+     * @param non-empty-list<Unit> $units
+     */
+    private static function lamp(Unit $unit, int $nth, array $units): string
+    {
+        $label = $unit->labels()[$nth];
+
+        return match (true) {
+            1 === \count($units) => $label,
+            1 === $unit->footprint() => $unit->name,
+            default => $unit->name.' ('.$label.')',
+        };
     }
 
     private static function fader(Rig $rig, int $address): string

@@ -23,8 +23,8 @@ final class RunJudge
             array_push($findings, ...self::ofRun($rig, $run));
             $from = $run->from;
             if (null === $from) {
-                // A leader's cable begins at the leader.
-                if (self::hasLeader($rig, $run)) {
+                // A leader's cable begins at the leader, that of a receiver at the receiver.
+                if (self::hasLeader($rig, $run) || null !== $rig->receiverOf($run)) {
                     continue;
                 }
                 $findings[] = self::finding('not_plugged_in', Severity::Warning, $run);
@@ -80,8 +80,9 @@ final class RunJudge
         }
         $findings = $both = $none = [];
         foreach ($rig->units as $unit) {
-            $isOnRun = null !== $rig->cabling()->runOf($unit->id);
-            if ($isOnRun && null !== $unit->linkId) {
+            $run = $rig->cabling()->runOf($unit->id);
+            $isOnRun = null !== $run;
+            if ($isOnRun && null !== $unit->linkId && null === $rig->receiverOf($run)) {
                 $both[] = $unit->id;
             }
             if (!$isOnRun && null === $unit->linkId && !$unit->isOut && RunState::Desk === $unit->runState) {

@@ -227,9 +227,14 @@ final class RunProposals
         $unit = $rig->unit($finding->units[0]);
         foreach ($rig->cabling()->runOf($unit->id)->items ?? [] as $item) {
             if ($item->unitId === $unit->id) {
+                // Its leader, or who follows it, hangs on the run.
+                $isLed = \in_array($unit->runState, [RunState::Leader, RunState::Follower], true);
+
                 return [
-                    new Proposal(\sprintf('Take %s off %s', $unit->name, $finding->word('run')), [new TakeOffRun([$item->id])]),
-                    new Proposal(\sprintf('Put %s on cable alone', $unit->name), [new ConnectUnit($unit->id, null)]),
+                    ...($isLed
+                        ? []
+                        : [new Proposal(\sprintf('Take %s off %s', $unit->name, $finding->word('run')), [new TakeOffRun([$item->id])])]),
+                    new Proposal(\sprintf('Put %s on cable alone', $unit->name), [new ConnectUnit($unit->id, null)], 1),
                 ];
             }
         }
