@@ -1,9 +1,17 @@
 import { answered, api } from '../api/client';
 import { wordsOf } from '../api/errors';
-import type { Bench, Link, Unit } from '../api/types';
+import type { Bench, Link } from '../api/types';
+import type { Receiver } from '../lib/receivers';
 
 export type Fault = 'far' | 'flat' | 'second' | 'wrong';
-type Move = { at: number; device: string; do: 'on' | 'off' | 'press' | 'let-go'; button?: string };
+type Move = {
+  at: number;
+  device: string;
+  do: 'on' | 'off' | 'press' | 'let-go' | 'raise';
+  button?: string;
+  address?: number;
+  level?: number;
+};
 type Device = {
   id: string;
   name: string;
@@ -22,9 +30,9 @@ export class KitBench {
   readonly #kitId: string;
   readonly link: Link;
   /** The one whose pairing is practised. */
-  readonly unit: Unit;
+  readonly mine: Receiver;
   /** Whoever else listens to the sender, set as the rig says. */
-  readonly others: readonly Unit[];
+  readonly others: readonly Receiver[];
   #moves: Move[] = [];
   /** Seconds on the bench's clock when it was started or stopped last, and when that was in the window. */
   #seconds = 0;
@@ -33,12 +41,14 @@ export class KitBench {
   #turn = 0;
   speed = $state(1);
   faults = $state<Record<Fault, boolean>>({ far: false, flat: false, second: false, wrong: false });
+  /** Levels of the desk's faders, by address. */
+  faders = $state.raw<Readonly<Record<number, number>>>({});
   state = $state.raw<Bench | null>(null);
   problem = $state<string | null>(null);
   now = $state(0);
 
-  constructor(link: Link, unit: Unit, others: readonly Unit[] = []) {
-    [this.#kitId, this.link, this.unit, this.others] = [link.kitId, link, unit, others];
+  constructor(link: Link, mine: Receiver, others: readonly Receiver[] = []) {
+    [this.#kitId, this.link, this.mine, this.others] = [link.kitId, link, mine, others];
   }
 
   get devices(): Device[] {
@@ -47,13 +57,13 @@ export class KitBench {
     const last = this.link.parts.at(-1)?.values.length ?? 1;
     // Another last part, and for kits of one part another name: what a receiver is found at.
     const other = names[Math.floor(at / last) * last + ((at + 1) % last)] ?? name;
-    const set = this.faults.wrong ? other : (this.unit.receiver ?? names[0] ?? name);
+    const set = this.faults.wrong ? other : (this.mine.setting ?? names[0] ?? name);
     return [
       { id: 'sender', name: label, is: 'sender', setting: name },
       ...(this.faults.second ? [{ id: 'second', name: 'Another sender', is: 'sender' as const, setting: name }] : []),
       {
         id: 'receiver',
-        name: this.unit.name,
+        name: this.mine.name,
         is: 'receiver',
         setting: set,
         far: this.faults.far,
@@ -61,12 +71,12 @@ export class KitBench {
         new: true,
       },
       ...this.others
-        .filter((one) => one.receiver)
+        .filter((one) => one.setting)
         .map((one) => ({
           id: one.id,
           name: one.name,
           is: 'receiver' as const,
-          setting: one.receiver ?? name,
+          setting: one.setting ?? name,
         })),
     ];
   }
@@ -89,6 +99,7 @@ export class KitBench {
 
   begin(): void {
     [this.#moves, this.#seconds, this.#since] = [[], 0, performance.now()];
+    this.faders = {};
     void this.ask();
   }
 
@@ -100,6 +111,13 @@ export class KitBench {
   do(device: string, what: Move['do'], button?: string): void {
     const at = this.#moment;
     this.#moves.push({ at, device, do: what, ...(button === undefined ? {} : { button }) });
+    void this.ask();
+  }
+
+  /** A fader of the desk that the sender passes on. */
+  raise(address: number, level: number): void {
+    this.faders = { ...this.faders, [address]: level };
+    this.#moves.push({ at: this.#moment, device: 'sender', do: 'raise', address, level });
     void this.ask();
   }
 

@@ -1519,6 +1519,7 @@ export interface components {
             unit: string;
             link: string | null;
             receiver?: string | null;
+            isOwn?: boolean;
         };
         PlaceLink: {
             /**
@@ -2350,6 +2351,12 @@ export interface components {
             facts: string[];
             problems: components["schemas"]["DescriptionProblemView"][];
         };
+        BenchOutputView: {
+            output: number;
+            address?: number | null;
+            curve?: string | null;
+            level: number;
+        };
         BenchDeviceView: {
             id: string;
             isOn: boolean;
@@ -2363,6 +2370,7 @@ export interface components {
             pattern?: string | null;
             lamp?: string | null;
             hears: string[];
+            outputs: components["schemas"]["BenchOutputView"][];
         };
         BenchView: {
             devices: components["schemas"]["BenchDeviceView"][];

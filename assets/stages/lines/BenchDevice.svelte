@@ -2,6 +2,7 @@
   import type { BenchDevice } from '../../api/types';
   import LampBar from '../../components/LampBar.svelte';
   import Tape from '../../components/Tape.svelte';
+  import { threeDigits } from '../../lib/address';
   import { figure } from '../../lib/words';
   import type { KitBench } from '../../state/kitBench.svelte';
 
@@ -13,6 +14,7 @@
     what,
     buttons,
     clock,
+    drives = null,
   }: {
     bench: KitBench;
     device: BenchDevice;
@@ -20,8 +22,15 @@
     what: string;
     buttons: readonly string[];
     clock: number;
+    /** What hangs on its outputs, by their numbers; null where they are not given here. */
+    drives?: ReadonlyMap<number, string> | null;
   } = $props();
   const onFor = $derived(typeof device.onAt === 'number' ? Math.max(0, clock - device.onAt) : null);
+
+  function tap(button: string) {
+    bench.do(device.id, 'press', button);
+    bench.do(device.id, 'let-go', button);
+  }
 
   function keyed(event: KeyboardEvent, button: string, isDown: boolean) {
     if ((event.key !== ' ' && event.key !== 'Enter') || event.repeat) return;
@@ -61,6 +70,21 @@
       <span class="dim text-[12px]">{device.means}</span>
     </div>
   </div>
+  {#if drives?.size && device.outputs.length}
+    <ul class="grid gap-1" aria-label="Outputs of {name}">
+      {#each device.outputs as one (one.output)}
+        <li class="flex items-center gap-2 text-[12.5px]">
+          <button class="key out" onclick={() => tap(`Output ${one.output}`)} aria-label="{name}: Output {one.output}"
+            >{one.output}</button
+          >
+          <span class="mono w-8">{one.address ? threeDigits(one.address) : '—'}</span>
+          <span class="dim flex-1">{one.curve ?? (one.address ? '' : 'no address')}</span>
+          <span class:dim={!one.level}>{drives.get(one.output) ?? 'nothing on it'}{one.level ? ' lit' : ''}</span>
+          <span class="lamp" class:lit={one.level > 0} aria-hidden="true"></span>
+        </li>
+      {/each}
+    </ul>
+  {/if}
   <label class="flex items-center gap-2 text-[12.5px]"
     ><input
       type="checkbox"
@@ -75,6 +99,7 @@
 <style>
   .box {
     display: grid;
+    align-content: start;
     gap: 10px;
     width: 300px;
     padding: 12px;
@@ -102,6 +127,19 @@
     font-size: 12.5px;
     cursor: pointer;
     touch-action: none;
+  }
+  .out {
+    min-width: 44px;
+    padding: 4px;
+  }
+  .lamp {
+    width: 12px;
+    height: 12px;
+    border: 1px solid var(--line);
+    border-radius: 50%;
+  }
+  .lit {
+    background: var(--color-base-content);
   }
   .held {
     border-color: var(--color-primary);

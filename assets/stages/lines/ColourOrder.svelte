@@ -7,6 +7,7 @@
   let { unit }: { unit: Unit } = $props();
   const session = useRig();
   let seen = $state<number[]>([]);
+  let isOpen = $state(false);
   let problem = $state<ApiError | null>(null);
   const said = $derived(unit.labels.map((_, nth) => seen[nth] ?? nth + 1));
   const isOther = $derived(said.some((channel, nth) => channel !== nth + 1));
@@ -17,7 +18,7 @@
   }
 </script>
 
-<details class="mt-3 text-[12.5px]" open={unit.outputs?.some((one, nth) => one !== nth + 1)}>
+<details class="mt-3 text-[12.5px]" bind:open={isOpen}>
   <summary class="dim cursor-pointer">Another colour answered?</summary>
   <p class="mt-1">
     Raise each fader alone and say what came. The wires stay; each output is given another fader, and the steps above
@@ -42,6 +43,6 @@
     {/each}
   </div>
   {#if problem}<p class="text-error mt-1.5" role="alert">{problem.at('seen') ?? problem.message}</p>{/if}
-  <button class="btn mt-2" disabled={!isOther || session.busy} onclick={correct}>Put the colours right</button>
-  {#if !isOther}<p class="faint mt-1">As it stands, every colour comes with its own fader.</p>{/if}
+  {#if isOther}<button class="btn mt-2" disabled={session.busy} onclick={correct}>Put the colours right</button>
+  {:else}<p class="faint mt-1">As it stands, every colour comes with its own fader.</p>{/if}
 </details>

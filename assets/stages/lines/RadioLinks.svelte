@@ -5,7 +5,6 @@
   import SettingSelect from './SettingSelect.svelte';
   import SharedReceiver from './SharedReceiver.svelte';
   import type { Change, Link } from '../../api/types';
-  import { cabling } from '../../state/cabling.svelte';
   import { useRig } from '../../state/rig.svelte';
 
   /** Senders, and the units that listen to each: through receivers of their own, or one that several share. */
@@ -102,7 +101,7 @@
               if (id) void connect(id, link.id);
             }}
           >
-            <option value="">Put a unit behind it…</option>
+            <option value="">A unit with its own receiver…</option>
             {#each rig.units.filter((one) => one.linkId !== link.id) as one (one.id)}<option value={one.id}
                 >{one.name}</option
               >{/each}

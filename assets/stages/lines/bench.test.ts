@@ -10,7 +10,7 @@ eachAlone();
 const kitId = demo.rig.links[0]?.kitId;
 type Body = {
   devices: Record<string, unknown>[];
-  moves: { device: string; do: string; button?: string; at: number }[];
+  moves: { device: string; do: string; button?: string; at: number; address?: number; level?: number }[];
   now: number;
 };
 const bodies = () => asked.filter((one) => one.path.endsWith('/bench')).map((one) => one.body as Body);
@@ -18,6 +18,22 @@ const hands = () =>
   bodies()
     .at(-1)
     ?.moves.map((one) => [one.device, one.do, one.button].filter(Boolean).join(' '));
+
+/** Each output that was pressed has the address of the fader that was up. */
+function outputsAfter(moves: Body['moves']) {
+  let up: number | undefined;
+  const given = new Map<string, number | undefined>();
+  for (const one of moves) {
+    if (one.do === 'raise') up = one.level ? one.address : undefined;
+    if (one.do === 'press' && one.button) given.set(one.button, up);
+  }
+  return [1, 2, 3].map((output) => ({
+    output,
+    address: given.get(`Output ${output}`) ?? null,
+    curve: given.has(`Output ${output}`) ? 'linear' : null,
+    level: given.get(`Output ${output}`) === up && up ? 200 : 0,
+  }));
+}
 
 /** A bench on which everything that was switched on hears what is on. */
 function lay() {
@@ -38,6 +54,7 @@ function lay() {
           pattern: isOn(one.id) ? '1' : null,
           lamp: isOn(one.id) ? 'steady green' : null,
           hears: one.id === 'receiver' && isOn(one.id) ? ['sender'] : [],
+          outputs: one.id === 'receiver' ? outputsAfter(moves) : [],
         })),
         said: moves.length ? ['Something was done.'] : [],
         next: null,
@@ -66,7 +83,25 @@ describe('a kit on the bench', () => {
     expect(times).toEqual([...(times ?? [])].sort((a, b) => a - b));
     expect(await screen.findAllByRole('img', { name: 'steady green' })).toHaveLength(2);
     expect(screen.getByRole('status', { name: 'What happened' }).textContent).toContain('Something was done.');
+    await waitFor(() =>
+      expect(cabling.pulled?.words).toBe('Tape hears its sender; outputs 1, 2, 3 have no address yet.'),
+    );
+  });
+
+  it('gives each output the fader that is up, and the stage is whole when all of them have one', async () => {
+    lay();
+    await fireEvent.click(await screen.findByRole('button', { name: 'All on' }));
+    const first = demo.rig.units.find((one) => one.name === 'Tape')?.address ?? 0;
+    for (const output of [1, 2, 3]) {
+      const fader = screen.getByLabelText(new RegExp(`^Fader ${first + output - 1}, `));
+      await fireEvent.change(fader, { target: { value: '200' } });
+      await fireEvent.click(await screen.findByRole('button', { name: `Tape: Output ${output}` }));
+    }
     await waitFor(() => expect(cabling.pulled).toBeNull());
+    expect(screen.getByRole('list', { name: 'Outputs of Tape' }).textContent).toMatch(/Blue lit/);
+    expect(hands()?.filter((one) => one.includes('Output'))).toEqual(
+      [1, 2, 3].flatMap((one) => [`receiver press Output ${one}`, `receiver let-go Output ${one}`]),
+    );
   });
 
   it('begins anew with a fault that is put in', async () => {

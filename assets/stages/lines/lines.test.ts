@@ -1,10 +1,12 @@
-import { fireEvent, screen, waitFor } from '@testing-library/svelte';
-import { describe, expect, it } from 'vitest';
+import { fireEvent, screen, waitFor, within } from '@testing-library/svelte';
+import { afterEach, describe, expect, it } from 'vitest';
 import type { Link } from '../../api/types';
+import { cabling } from '../../state/cabling.svelte';
 import { answer, changes, demo, eachAlone, finding, rigWith, show, unit } from '../../testing/stage';
 import LinesStage from './LinesStage.svelte';
 
 eachAlone();
+afterEach(() => cabling.look({}));
 
 describe('the lines', () => {
   it('say which unit hears which sender', () => {
@@ -108,6 +110,7 @@ describe('the lines', () => {
         proof: ['Raise fader 1 alone: only Red changes.'],
         undo: ['Press Name 5 times.'],
         note: null,
+        name: 'Tape',
       }),
     });
     show(LinesStage);
@@ -117,6 +120,59 @@ describe('the lines', () => {
     await fireEvent.click(screen.getByRole('button', { name: 'It is paired and proved' }));
     await waitFor(() => expect(changes()).toEqual([{ do: 'pair-unit', unit: unit('Tape').id }]));
     await waitFor(() => expect(screen.queryByRole('region', { name: 'Pair Tape' })).toBeNull());
+  });
+
+  it('put colours right that come in the wrong order', async () => {
+    answer({
+      [`GET /api/rigs/${demo.rig.id}/units/${unit('Tape').id}/pairing`]: () => ({
+        kit: 'Reed Link',
+        sender: 'Booth left',
+        setting: 'Alder',
+        steps: [],
+        proof: [],
+        undo: [],
+        note: null,
+        name: 'Tape',
+      }),
+    });
+    show(LinesStage);
+    await fireEvent.click(screen.getByRole('button', { name: 'Pair Tape' }));
+    await fireEvent.click(await screen.findByText('Another colour answered?'));
+    expect(screen.queryByRole('button', { name: 'Put the colours right' })).toBeNull();
+    for (const [label, value] of [
+      ['Green', '3'],
+      ['Blue', '2'],
+    ] as const)
+      await fireEvent.change(screen.getByLabelText(`What came with ${label} of Tape`), { target: { value } });
+    await fireEvent.click(screen.getByRole('button', { name: 'Put the colours right' }));
+    await waitFor(() => expect(changes()).toEqual([{ do: 'correct-outputs', unit: unit('Tape').id, seen: [1, 3, 2] }]));
+  });
+
+  it('let units share a receiver, each on outputs of its own', async () => {
+    const [link] = demo.rig.links;
+    const box = { id: 'box', label: 'Prop box', setting: 'Alder', pairedAt: null };
+    const lamp = { ...unit('Haar'), linkId: link?.id ?? null, receiver: 'Alder', receiverId: 'box', outputs: [2] };
+    const units = demo.rig.units.map((one) => (one.name === 'Haar' ? { ...lamp, labels: ['Flame'] } : one));
+    show(
+      LinesStage,
+      {},
+      rigWith({ units, links: demo.rig.links.map((one) => (one === link ? { ...one, receivers: [box] } : one)) }),
+    );
+    const shared = within(screen.getByRole('region', { name: 'Receiver Prop box' }));
+    await fireEvent.change(shared.getByLabelText('Output of Haar'), { target: { value: '3' } });
+    await fireEvent.change(shared.getByLabelText('Put a unit behind Prop box'), { target: { value: unit('Tape').id } });
+    await fireEvent.click(shared.getByRole('button', { name: 'Take Haar from Prop box' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Add a shared receiver to Booth left' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Share the receiver of Tape' }));
+    await waitFor(() =>
+      expect(changes()).toEqual([
+        { do: 'put-behind', unit: lamp.id, receiver: 'box', outputs: [3] },
+        { do: 'put-behind', unit: unit('Tape').id, receiver: 'box' },
+        { do: 'connect-unit', unit: lamp.id, link: null },
+        { do: 'add-receiver', link: link?.id, label: 'Receiver 1' },
+        { do: 'add-receiver', link: link?.id, label: 'Tape box', setting: 'Alder', units: [unit('Tape').id] },
+      ]),
+    );
   });
 
   it('say how well a receiver hears, and take what stands in the way as it is typed', async () => {

@@ -73,15 +73,25 @@ final class PairingCardTest extends TestCase
             'Switch Tape on. Hands off for 5 s.',
             'Press Colour until it shows green, and press Channel until it shows 3.',
             'It listens now. Its lamp: steady white.',
-            'The level of the fader at the moment of pressing chooses the curve: 0–85 linear, 86–170 square, 171–255 slow.',
-            'Raise Button 10, page inner, fader 1, and press the button of output 1 twice: it listens at 127, for Red.',
-            'Raise Button 10, page inner, fader 2, and press the button of output 2 twice: it listens at 128, for Green.',
-        ], self::steps($rig));
+        ], self::steps($rig), 'with more channels than a receiver has outputs, it is built in');
         self::assertSame([
             'Raise Button 10, page inner, fader 1 alone: only Red changes.',
             'Raise Button 10, page inner, fader 2 alone: only Green changes.',
             'Raise Button 10, page inner, fader 3 alone: only Blue changes.',
         ], PairingCard::of($rig, Rigs::named($rig, 'Tape'))->proof);
+    }
+
+    public function testOutputsThatTakeSeveralPresses(): void
+    {
+        $rig = self::linked('osier-air', 'green 3');
+        $panel = Rigs::named($rig, 'Panel');
+        $rig = $rig->withUnits($panel->listeningTo('link', null)->onOutputs([2, 1]));
+        $steps = PairingCard::of($rig, $rig->unit($panel->id))->steps;
+        self::assertSame([
+            'The level of the fader at the moment of pressing chooses the curve: 0–85 linear, 86–170 square, 171–255 slow.',
+            'Raise Button 9, page inner, fader 6, and press the button of output 1 twice: it listens at 118, for Cool.',
+            'Raise Button 9, page inner, fader 5, and press the button of output 2 twice: it listens at 117, for Warm.',
+        ], array_map(static fn (PairingStep $step): string => $step->words, \array_slice($steps, -3)));
     }
 
     public function testWithoutADeskAddressesAreNamed(): void

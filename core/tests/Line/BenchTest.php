@@ -219,6 +219,70 @@ final class BenchTest extends TestCase
         self::assertSame($described, $bench->sign($receiver));
     }
 
+    /** @return iterable<string, array{list<Move>, array<int, array{int, string|null}>, list<string>}> */
+    public static function assignments(): iterable
+    {
+        $paired = [new Move(0.0, 's', 'on'), new Move(0.0, 'r', 'on')];
+        $press = static fn (float $at, int $output): array => [
+            new Move($at, 'r', 'press', 'Output '.$output), new Move($at + 0.1, 'r', 'let-go'),
+        ];
+        $raise = static fn (float $at, int $address, int $level): Move => new Move($at, 's', 'raise', null, $address, $level);
+        yield 'each at its fader, with the curve of its level' => [
+            [...$paired, $raise(5.0, 37, 100), ...$press(6.0, 1), $raise(9.0, 37, 0), $raise(9.0, 39, 200), ...$press(10.0, 2)],
+            [1 => [37, 'linear'], 2 => [39, 'square']],
+            ['Output 1 of Tape listens at 037, curve linear by the level 100.', 'Output 2 of Tape listens at 039, curve square by the level 200.'],
+        ];
+        yield 'no fader is up' => [
+            [...$paired, ...$press(6.0, 3)],
+            [],
+            ['No fader is up: output 3 takes the address of the one that is raised.'],
+        ];
+        yield 'two faders are up' => [
+            [...$paired, $raise(5.0, 40, 90), $raise(5.0, 38, 90), ...$press(6.0, 1)],
+            [1 => [38, 'linear']],
+            ['Output 1 of Tape listens at 038, curve linear by the level 90. 2 faders are up: it took the lowest.'],
+        ];
+        yield 'pressed once too often' => [
+            [...$paired, $raise(5.0, 38, 90), ...$press(6.0, 1), ...$press(6.4, 1)],
+            [],
+            ['2 presses of output 1: it takes 1.'],
+        ];
+        yield 'before it is paired' => [
+            [new Move(0.0, 'r', 'on'), $raise(5.0, 38, 90), ...$press(6.0, 1)],
+            [],
+            ['Tape hears no sender: pair it first, then give it its outputs.'],
+        ];
+        yield 'given anew' => [
+            [...$paired, $raise(5.0, 38, 90), ...$press(6.0, 1), $raise(8.0, 38, 0), $raise(8.0, 41, 90), ...$press(9.0, 1)],
+            [1 => [41, 'linear']],
+            ['Output 1 of Tape listens at 038, curve linear by the level 90.', 'Output 1 of Tape listens at 041, curve linear by the level 90.'],
+        ];
+    }
+
+    /**
+     * @param list<Move>                          $moves
+     * @param array<int, array{int, string|null}> $given
+     * @param list<string>                        $said
+     */
+    #[DataProvider('assignments')]
+    public function testOutputsTakeTheFaderThatIsUp(array $moves, array $given, array $said): void
+    {
+        $bench = self::bench('reed-link', 'Alder', 'Alder')->after($moves, 20.0);
+        self::assertEquals($given, $bench->devices['r']->given);
+        self::assertSame($said, $bench->said);
+        foreach ($given as $output => [$address]) {
+            self::assertSame($bench->faders[$address] ?? 0, $bench->level($bench->devices['r'], $output));
+        }
+    }
+
+    public function testAKitWhoseOutputsFollowOneAnotherHasNoButtonsForThem(): void
+    {
+        $bench = self::bench('loon-pair', '2-1', '2-1')->after([
+            new Move(0.0, 'r', 'on'), new Move(1.0, 'r', 'press', 'Output 1'), new Move(1.1, 'r', 'let-go'),
+        ], 5.0);
+        self::assertSame([], $bench->said);
+    }
+
     public function testTimeNeverGoesBack(): void
     {
         $this->expectException(\DomainException::class);

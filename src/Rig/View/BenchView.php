@@ -36,7 +36,22 @@ final readonly class BenchView
                 $sign?->pattern,
                 $sign?->words(),
                 array_map(static fn (BenchDevice $one): string => $one->id, $bench->heardBy($device)),
+                self::outputs($bench, $device),
             );
         }, array_values($bench->devices)), $bench->said, $bench->next());
+    }
+
+    /** @return list<BenchOutputView> none where a kit's outputs are not given by hand */
+    private static function outputs(Bench $bench, BenchDevice $device): array
+    {
+        return $device->isSender || null === $bench->kit->assign ? [] : array_map(
+            static fn (int $output): BenchOutputView => new BenchOutputView(
+                $output,
+                $device->given[$output][0] ?? null,
+                $device->given[$output][1] ?? null,
+                $bench->level($device, $output),
+            ),
+            range(1, $bench->kit->outputs),
+        );
     }
 }

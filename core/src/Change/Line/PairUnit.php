@@ -9,7 +9,6 @@ use Rigger\Core\Change\Change;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Rig;
-use Rigger\Core\Rig\Unit;
 
 /**
  * The receiver of a unit was made to listen to its sender, and that was proved: for all that share it. Where pairing gives the address
@@ -35,9 +34,8 @@ final readonly class PairUnit implements Change
         } else {
             $rig = $rig->withReceiver($shared->paired($link->name, $world->now()));
         }
-        if (null !== $link->kit->kit->assign) {
-            $set = null === $shared ? [$rig->unit($unit->id)] : $rig->behind($shared->id);
-            $rig = $rig->withUnits(...array_map(static fn (Unit $one): Unit => $one->markedSet($world->now()), $set));
+        foreach (null === $shared ? [$rig->unit($unit->id)] : $rig->behind($shared->id) as $one) {
+            $rig = $link->kit->kit->isAssignedTo($one->footprint()) ? $rig->withUnits($one->markedSet($world->now())) : $rig;
         }
 
         return new Applied($rig, \sprintf('Paired %s with %s on %s', $shared->label ?? $unit->name, $link->label, $link->name));

@@ -146,13 +146,14 @@ final readonly class PairingCard
      */
     private static function outputs(Rig $rig, Kit $kit, array $units): array
     {
-        if (null === $kit->assign) {
+        $driven = self::driven($kit, $units);
+        if ([] === $driven) {
             return [];
         }
         $presses = match ($kit->assign) {
             1 => 'once',
             2 => 'twice',
-            default => $kit->assign.' times',
+            default => ($kit->assign ?? 0).' times',
         };
         $steps = [] === $kit->curves ? [] : [new PairingStep(\sprintf(
             'The level of the fader at the moment of pressing chooses the curve: %s.',
@@ -161,7 +162,7 @@ final readonly class PairingCard
                 $kit->curves,
             )),
         ))];
-        foreach (self::driven($kit, $units) as $output => [$unit, $nth]) {
+        foreach ($driven as $output => [$unit, $nth]) {
             $address = $unit->place->address + $nth;
             $steps[] = new PairingStep(\sprintf(
                 'Raise %s, and press the button of output %d %s: it listens at %03d, for %s.',
@@ -185,10 +186,8 @@ final readonly class PairingCard
     {
         $driven = [];
         foreach ($units as $unit) {
-            foreach ($unit->outputs() as $nth => $output) {
-                if ($output <= $kit->outputs) {
-                    $driven[$output] ??= [$unit, $nth];
-                }
+            foreach ($kit->isAssignedTo($unit->footprint()) ? $unit->outputs() : [] as $nth => $output) {
+                $driven[$output] ??= [$unit, $nth];
             }
         }
         ksort($driven);

@@ -123,6 +123,12 @@ final readonly class Kit
         return null === $mhz ? null : Band::around($mhz, $this->air->width ?? 0.0);
     }
 
+    /** Whether a unit gets its address through the buttons of a receiver's outputs: a head with more channels has the receiver built in. */
+    public function isAssignedTo(int $channels): bool
+    {
+        return null !== $this->assign && $channels <= $this->outputs;
+    }
+
     /** Whether only its settings are known. */
     public function isBare(): bool
     {

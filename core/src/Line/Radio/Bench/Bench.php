@@ -6,6 +6,7 @@ namespace Rigger\Core\Line\Radio\Bench;
 
 use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Line\Radio\KitAct;
+use Rigger\Core\Line\Radio\KitCurve;
 use Rigger\Core\Line\Radio\LampSign;
 use Rigger\Core\Line\Radio\LampState;
 
@@ -26,9 +27,15 @@ final readonly class Bench
     /**
      * @param array<string, BenchDevice> $devices by id
      * @param list<string>               $said    what went wrong, or happened, in the operator's words
+     * @param array<int, int>            $faders  levels of the desk's faders that are up, by address
      */
-    private function __construct(public Kit $kit, public array $devices, public float $now, public array $said)
-    {
+    private function __construct(
+        public Kit $kit,
+        public array $devices,
+        public float $now,
+        public array $said,
+        public array $faders = [],
+    ) {
     }
 
     /** @param list<BenchDevice> $devices */
@@ -65,7 +72,7 @@ final readonly class Bench
             }
         }
 
-        return new self($bench->kit, $bench->devices, $now, $bench->said);
+        return new self($bench->kit, $bench->devices, $now, $bench->said, $bench->faders);
     }
 
     /** When something changes by itself next; null when nothing will. */
@@ -147,6 +154,9 @@ final readonly class Bench
 
     private function hand(Move $move): self
     {
+        if ('raise' === $move->kind) {
+            return $this->raised($move->address ?? 0, $move->level ?? 0);
+        }
         $device = $this->devices[$move->device] ?? throw new \DomainException('There is no such device on the bench.');
 
         return match ($move->kind) {
@@ -162,7 +172,8 @@ final readonly class Bench
     private function press(BenchDevice $device, string $button, float $at): self
     {
         $of = $device->isSender ? $this->kit->sender : $this->kit->receiver;
-        if (!$device->isOn() || $device->isSpoilt || null === $of->button($button)) {
+        $isThere = null !== $of->button($button) || !$device->isSender && null !== Move::outputOf($this->kit, $button);
+        if (!$device->isOn() || $device->isSpoilt || !$isThere) {
             return $this;
         }
         if ($at - (float) $device->onAt < $this->kit->handsOff - self::NEAR) {
@@ -198,6 +209,9 @@ final readonly class Bench
                 $bench = $bench->saying(\sprintf('Let go too soon: %s s instead of %s s.', self::short($held), self::short($act->hold)));
             }
         }
+        if (null !== Move::outputOf($this->kit, $button)) {
+            return $bench->put($device->with(['pressed' => $button, 'presses' => $device->presses + 1, 'pressAt' => $at]));
+        }
         $counted = $this->countedOf($device, $button);
         if ([] === $counted) {
             return $bench->stepped($device, $button, 1);
@@ -215,6 +229,10 @@ final readonly class Bench
         $count = $device->presses;
         $bench = $this->put($device->with(['presses' => 0]));
         $device = $bench->devices[$device->id];
+        $output = Move::outputOf($this->kit, $device->pressed);
+        if (null !== $output) {
+            return $bench->given($device, $output, $count);
+        }
         $counted = $this->countedOf($device, $device->pressed);
         foreach ($counted as $act) {
             if ($act->presses === $count) {
@@ -258,6 +276,61 @@ final readonly class Bench
             $this->kit->joined($senders[0]->values),
             \count($senders) > 1 ? ' Two senders are on: it took the first that it heard.' : '',
         ));
+    }
+
+    private function raised(int $address, int $level): self
+    {
+        $faders = array_filter([$address => $level] + $this->faders, static fn (int $one): bool => $one > 0);
+        ksort($faders);
+
+        return new self($this->kit, $this->devices, $this->now, $this->said, $faders);
+    }
+
+    /** An output takes the address of the fader that is up, and the curve of its level. */
+    private function given(BenchDevice $device, int $output, int $presses): self
+    {
+        if ($presses !== $this->kit->assign) {
+            return $this->saying(\sprintf(
+                '%d %s of output %d: it takes %d.',
+                $presses,
+                1 === $presses ? 'press' : 'presses',
+                $output,
+                $this->kit->assign ?? 0,
+            ));
+        }
+        if ([] === $this->heardBy($device)) {
+            return $this->saying(\sprintf('%s hears no sender: pair it first, then give it its outputs.', $device->name));
+        }
+        $address = array_key_first($this->faders);
+        if (null === $address) {
+            return $this->saying(\sprintf('No fader is up: output %d takes the address of the one that is raised.', $output));
+        }
+        $level = $this->faders[$address];
+        $curve = array_values(array_filter(
+            $this->kit->curves,
+            static fn (KitCurve $one): bool => $level >= $one->from && $level <= $one->to,
+        ))[0]->curve ?? null;
+
+        return $this->put($device->with(['given' => [$output => [$address, $curve]] + $device->given]))->saying(\sprintf(
+            'Output %d of %s listens at %03d%s.%s',
+            $output,
+            $device->name,
+            $address,
+            null === $curve ? '' : \sprintf(', curve %s by the level %d', $curve, $level),
+            \count($this->faders) > 1 ? \sprintf(' %d faders are up: it took the lowest.', \count($this->faders)) : '',
+        ));
+    }
+
+    /**
+     * What an output gives.
+     *
+     * @return int 0 to 255: the fader at its address, where it has one and the receiver hears its sender
+     */
+    public function level(BenchDevice $receiver, int $output): int
+    {
+        $address = $receiver->given[$output][0] ?? null;
+
+        return null === $address || [] === $this->heardBy($receiver) ? 0 : $this->faders[$address] ?? 0;
     }
 
     private function stepped(BenchDevice $device, string $button, int $times): self
@@ -313,12 +386,12 @@ final readonly class Bench
 
     private function put(BenchDevice $device): self
     {
-        return new self($this->kit, array_replace($this->devices, [$device->id => $device]), $this->now, $this->said);
+        return new self($this->kit, array_replace($this->devices, [$device->id => $device]), $this->now, $this->said, $this->faders);
     }
 
     private function saying(string $words): self
     {
-        return new self($this->kit, $this->devices, $this->now, [...$this->said, $words]);
+        return new self($this->kit, $this->devices, $this->now, [...$this->said, $words], $this->faders);
     }
 
     private static function short(float $seconds): string

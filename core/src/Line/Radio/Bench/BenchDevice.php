@@ -8,17 +8,18 @@ namespace Rigger\Core\Line\Radio\Bench;
 final readonly class BenchDevice
 {
     /**
-     * @param list<string> $values   what each part is set to
-     * @param float|null   $onAt     when it was switched on; null while it is off
-     * @param string|null  $held     button that a hand is on
-     * @param float        $heldAt   since when
-     * @param string       $pressed  button of the presses that are being counted
-     * @param int          $presses  so many of them
-     * @param float        $pressAt  when the last of them was let go
-     * @param bool         $isSpoilt it was touched too early: only switching off and on helps
-     * @param bool         $forgot   it was cleared, or never paired, and listens to nobody
-     * @param bool         $isFar    too far to hear, or be heard
-     * @param bool         $isFlat   its battery is nearly flat
+     * @param list<string>                        $values   what each part is set to
+     * @param float|null                          $onAt     when it was switched on; null while it is off
+     * @param string|null                         $held     button that a hand is on
+     * @param float                               $heldAt   since when
+     * @param string                              $pressed  button of the presses that are being counted
+     * @param int                                 $presses  so many of them
+     * @param float                               $pressAt  when the last of them was let go
+     * @param bool                                $isSpoilt it was touched too early: only switching off and on helps
+     * @param bool                                $forgot   it was cleared, or never paired, and listens to nobody
+     * @param bool                                $isFar    too far to hear, or be heard
+     * @param bool                                $isFlat   its battery is nearly flat
+     * @param array<int, array{int, string|null}> $given    address and curve of each output that has them, by output
      */
     private function __construct(
         public string $id,
@@ -36,6 +37,7 @@ final readonly class BenchDevice
         public ?float $clearedAt = null,
         public bool $isFar = false,
         public bool $isFlat = false,
+        public array $given = [],
     ) {
     }
 

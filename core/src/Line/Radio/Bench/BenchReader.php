@@ -11,7 +11,8 @@ use Rigger\Core\Line\Radio\Kit;
 /**
  * What lies on a bench, and what hands did on it, as JSON:
  * {"devices": [{"id", "name", "is": "sender"|"receiver", "setting", "far", "flat", "new"}],
- *  "moves": [{"at", "device", "do", "button"}], "now"}; "new" is a receiver that nobody paired yet,
+ *  "moves": [{"at", "device", "do", "button", "address", "level"}], "now"}; an output's button is "Output 2", and "raise" puts a
+ * fader of the desk to a level, on a device that sends; "new" is a receiver that nobody paired yet,
  * times are seconds on the bench's clock, from 0.
  */
 final class BenchReader
@@ -36,12 +37,17 @@ final class BenchReader
         $isSender = array_column($devices, 'isSender', 'id');
         $last = 0.0;
         $moves = $in->each('moves', static function (mixed $item, string $path) use ($kit, $ids, $isSender, &$last): Move {
-            $move = Members::of($item, ['at', 'device', 'do', 'button'], $path);
+            $move = Members::of($item, ['at', 'device', 'do', 'button', 'address', 'level'], $path);
             $last = $move->number('at', $last, self::LONGEST);
             $device = $move->choice('device', $ids);
             $kind = $move->choice('do', Move::KINDS);
+            if ('raise' === $kind) {
+                return new Move($last, $device, $kind, null, $move->address('address'), $move->whole('level', 0, 255));
+            }
             $button = $move->has('button') && !$move->isNull('button') ? $move->text('button') : null;
-            if ('press' === $kind && null === ($isSender[$device] ? $kit->sender : $kit->receiver)->button($button ?? '')) {
+            $isOutput = !$isSender[$device] && null !== Move::outputOf($kit, $button ?? '');
+            $of = $isSender[$device] ? $kit->sender : $kit->receiver;
+            if ('press' === $kind && !$isOutput && null === $of->button($button ?? '')) {
                 throw InputError::because('not_a_choice', $move->path('button'), 'It has no such button.');
             }
 
