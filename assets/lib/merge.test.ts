@@ -38,6 +38,7 @@ const change = (what: object) =>
     supports: null,
     van: null,
     house: null,
+    power: null,
     runs: none,
     ...what,
   }) as unknown as RigChange;

@@ -12,6 +12,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
   const holds = change.holds ?? rig.holds;
   const van = change.van ?? rig.van;
   const house = change.house ?? rig.house;
+  const power = change.power ?? rig.power;
   const runs = laid(rig.runs, change.runs, (one) => one.id);
   const units = laid(rig.units, change.units, (one) => one.id);
   const looks = laid(rig.looks, change.looks, (one) => one.id);
@@ -34,6 +35,7 @@ export function merged(rig: Rig, change: RigChange): Rig {
     holds,
     van,
     house,
+    power,
     runs,
     units,
     looks,

@@ -10,6 +10,10 @@ class Cabling {
   item = $state<string | null>(null);
   /** A unit whose receiver is being paired. */
   pairing = $state<string | null>(null);
+  /** A unit whose power is looked at. */
+  power = $state<string | null>(null);
+  /** The mains, and how long the evening is. */
+  evening = $state(false);
   pulled = $state.raw<Pulled | null>(null);
   #turn = 0;
 
@@ -27,10 +31,18 @@ class Cabling {
     this.pulled = null;
   }
 
-  look(at: { run?: string | null; item?: string | null; pairing?: string | null }): void {
+  look(at: {
+    run?: string | null;
+    item?: string | null;
+    pairing?: string | null;
+    power?: string | null;
+    evening?: boolean;
+  }): void {
     this.run = at.run ?? null;
     this.item = at.item ?? null;
     this.pairing = at.pairing ?? null;
+    this.power = at.power ?? null;
+    this.evening = at.evening ?? false;
   }
 }
 

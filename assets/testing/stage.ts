@@ -59,6 +59,7 @@ const usual = (rig: Rig): Answers => ({
       holds: null,
       van: null,
       house: null,
+      power: null,
       runs: nothing,
       units: nothing,
       looks: nothing,

@@ -7,6 +7,7 @@ namespace Rigger\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
 use Rigger\App\Doctrine\Times;
+use Rigger\Core\Document\SupplyEntry;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\TapeColour;
@@ -126,6 +127,13 @@ class PatchedUnit implements Journalled
     #[ORM\Column]
     private bool $hearsRemote = false;
 
+    #[ORM\ManyToOne]
+    private ?Circuit $circuit = null;
+
+    /** @var array<string, mixed> what of its power somebody has said */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $supply = [];
+
     private function __construct(Rig $rig, FixtureRevision $revision, RadioLink|RadioReceiver|null $radio, Unit $unit, int $place)
     {
         $this->id = Uuid::fromString($unit->id);
@@ -134,6 +142,7 @@ class PatchedUnit implements Journalled
         $this->place = $place;
         $this->listenTo($radio);
         $this->outputs = $unit->outputs;
+        $this->supply = SupplyEntry::write($unit->supply);
         $this->put($unit);
         $this->keep($unit->curves);
         $this->groups = $unit->groups;
@@ -162,12 +171,20 @@ class PatchedUnit implements Journalled
         if ($before->groups !== $unit->groups) {
             $this->groups = $unit->groups;
         }
+        if ($before->supply !== $unit->supply) {
+            $this->supply = SupplyEntry::write($unit->supply);
+        }
         if ($before->outputs !== $unit->outputs) {
             $this->outputs = $unit->outputs;
         }
         if ($before->cellNames !== $unit->cellNames) {
             $this->cellNames = $unit->cellNames;
         }
+    }
+
+    public function plugInto(?Circuit $circuit): void
+    {
+        $this->circuit = $circuit;
     }
 
     private function listenTo(RadioLink|RadioReceiver|null $radio): void

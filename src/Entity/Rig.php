@@ -6,8 +6,10 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Document\PowerEntry;
 use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Rig\Line\Van;
+use Rigger\Core\Rig\Power\PowerTerms;
 use Symfony\Component\Uid\Uuid;
 
 /** What hangs in a venue for one show, and how it is addressed, linked and played. */
@@ -37,6 +39,10 @@ class Rig implements Journalled
     /** @var list<int> channels of the house's own network */
     #[ORM\Column(type: 'json', options: ['jsonb' => true])]
     private array $houseChannels = [];
+
+    /** @var array<string, float|bool> the mains and the evening; empty for the usual */
+    #[ORM\Column(type: 'json', options: ['jsonb' => true])]
+    private array $power = [];
 
     private function __construct(Venue $venue, string $name)
     {
@@ -79,6 +85,11 @@ class Rig implements Journalled
     public function standBesideHouse(array $channels): void
     {
         $this->houseChannels = $channels;
+    }
+
+    public function takePower(PowerTerms $power): void
+    {
+        $this->power = $power->isUsual() ? [] : PowerEntry::write($power);
     }
 
     public function version(): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Repository;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Rigger\App\Entity\Circuit;
 use Rigger\App\Entity\DeskDescription;
 use Rigger\App\Entity\FixtureRevision;
 use Rigger\App\Entity\FixtureType;
@@ -24,8 +25,12 @@ use Rigger\Core\Rig\Unit;
 /** Puts the difference between two rigs of the core on entities: only what a change touches becomes one, and the journal sees just that. */
 final readonly class Applier
 {
-    public function __construct(private EntityManagerInterface $manager, private Entities $entities, private RunApplier $runs)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Entities $entities,
+        private RunApplier $runs,
+        private CircuitApplier $circuits,
+    ) {
     }
 
     public function apply(CoreRig $before, CoreRig $after, Rig $rig): void
@@ -35,6 +40,10 @@ final readonly class Applier
         }
         if ($before->desk?->id !== $after->desk?->id) {
             $rig->playOn(null === $after->desk ? null : $this->entities->one(DeskDescription::class, $after->desk->id));
+        }
+        $this->circuits->apply($before, $after, $rig);
+        if ($before->power !== $after->power) {
+            $rig->takePower($after->power);
         }
         $this->links($before, $after, $rig);
         $this->receivers($before, $after, $rig);
@@ -106,17 +115,20 @@ final readonly class Applier
                 null !== $unit->linkId => $this->entities->one(RadioLink::class, $unit->linkId),
                 default => null,
             };
+            $circuit = null === $unit->circuitId ? null : $this->entities->one(Circuit::class, $unit->circuitId);
             if (null === $was) {
-                $this->manager->persist(PatchedUnit::of(
+                $there[$id] = PatchedUnit::of(
                     $rig,
                     $revision ?? throw new \LogicException('A new unit follows a revision.'),
                     $radio,
                     $unit,
                     ++$place,
-                ));
+                );
+                $this->manager->persist($there[$id]);
             } else {
                 $there[$id]->become($was, $unit, $revision, $radio);
             }
+            $there[$id]->plugInto($circuit);
         }
         foreach ($gone as $id => $unit) {
             $this->manager->remove($there[$id]);

@@ -8,6 +8,8 @@ use Doctrine\DBAL\Connection;
 use Rigger\App\Problem\Problem;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Desk\DeskReader;
+use Rigger\Core\Document\PowerEntry;
+use Rigger\Core\Document\SupplyEntry;
 use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\Radio\KitReader;
@@ -24,6 +26,9 @@ use Rigger\Core\Rig\KnownFinding;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Power\Circuit;
+use Rigger\Core\Rig\Power\PowerTerms;
+use Rigger\Core\Rig\Power\Supply;
 use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\Rig;
@@ -45,8 +50,8 @@ final readonly class CoreRigs
     public function get(Uuid $id): Rig
     {
         $row = $this->row(
-            'SELECT r.name, v.name AS venue, r.version, r.van, r.house_channels, r.desk_id, d.document AS desk, d.on_shelf, r.thrown_at '
-                .'FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
+            'SELECT r.name, v.name AS venue, r.version, r.van, r.house_channels, r.power, r.desk_id, d.document AS desk, '
+                .'d.on_shelf, r.thrown_at FROM rig r JOIN venue v ON v.id = r.venue_id LEFT JOIN desk d ON d.id = r.desk_id WHERE r.id = ?',
             (string) $id,
         )
             ?? throw Problem::notFound('This rig');
@@ -122,6 +127,18 @@ final readonly class CoreRigs
                     (string) $id,
                 ),
             ),
+            array_map(
+                static fn (Row $row): Circuit => new Circuit(
+                    $row->text('id'),
+                    $row->text('name'),
+                    $row->number('amps'),
+                    $row->textOrNull('fed_by_id'),
+                ),
+                $this->rows('SELECT id, name, amps, fed_by_id FROM circuit WHERE rig_id = ? ORDER BY place', (string) $id),
+            ),
+            \in_array($row->text('power'), ['{}', '[]'], true)
+                ? new PowerTerms()
+                : PowerEntry::read(Json::decode($row->text('power')), 'power'),
         );
     }
 
@@ -158,18 +175,21 @@ final readonly class CoreRigs
         /**
          * @var list<array{string, string, string, string, int, int, string|null, string|null, string|null, string|float|null,
          *     string|float|null, string|float|null, int|null, string, string|null, string|null, bool, string|null, string|null, int|null,
-         *     string, string|null, string|null, bool, string, string, bool, string|null, string|null, string|null}> $rows
+         *     string, string|null, string|null, bool, string, string, bool, string|null, string|null, string|null,
+         *     string|null, string}> $rows
          */
         $rows = $this->database->fetchAllNumeric(
             'SELECT f.id, f.name, f.revision_id, f.mode, f.universe, f.address, COALESCE(f.link_id, r.link_id), '
                 .'COALESCE(f.receiver, r.setting), f.position, f.x, f.y, f.height, f.number, f.groups, f.note, f.tape, f.locked, '
                 .'f.pan_reversed, f.tilt_reversed, f.takes_buttons, f.curves, f.set_at, f.proved_at, f.out_of_action, f.cell_names, '
-                .'f.run_state, f.hears_remote, f.shared_receiver_id, f.outputs, COALESCE(f.paired_at, r.paired_at) FROM patched_fixture f '
+                .'f.run_state, f.hears_remote, f.shared_receiver_id, f.outputs, COALESCE(f.paired_at, r.paired_at), '
+                .'f.circuit_id, f.supply FROM patched_fixture f '
                 .'LEFT JOIN radio_receiver r ON r.id = f.shared_receiver_id WHERE f.rig_id = ? ORDER BY f.place',
             [$rigId],
         );
         $revisions = $this->revisions->all(array_column($rows, 2));
         $units = [];
+        $nothing = new Supply();
         foreach ($rows as [
             $id,
             $name,
@@ -201,6 +221,8 @@ final readonly class CoreRigs
             $shared,
             $outputs,
             $pairedAt,
+            $circuit,
+            $supply,
         ]) {
             $units[] = new Unit(
                 $id,
@@ -230,6 +252,8 @@ final readonly class CoreRigs
                 $shared,
                 null === $outputs ? null : array_values(array_filter((array) Json::decode($outputs), is_int(...))),
                 null === $pairedAt ? null : new \DateTimeImmutable($pairedAt),
+                $circuit,
+                '{}' === $supply || '[]' === $supply ? $nothing : SupplyEntry::read(Json::decode($supply), 'supply'),
             );
         }
 

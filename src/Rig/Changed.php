@@ -59,6 +59,7 @@ final readonly class Changed
             RunViews::changed($this->before, $after),
             $this->before->van === $after->van ? null : RunViews::van($after),
             $this->before->houseChannels === $after->houseChannels ? null : $after->houseChannels,
+            PowerViews::changed($this->before, $after),
             $this->findings(),
             RigViews::universes($after),
             $undo,

@@ -54,6 +54,7 @@ final readonly class RigViews
             RunViews::of($rig),
             RunViews::van($rig),
             $rig->houseChannels,
+            PowerViews::of($rig),
             array_map(static fn (Judged $judged): FindingView => FindingView::of($judged, $rig), Judge::judged($rig, $latest)),
             self::universes($rig),
             $undo,

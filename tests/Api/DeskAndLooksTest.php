@@ -201,6 +201,6 @@ final class DeskAndLooksTest extends ApiTestCase
         );
         self::assertSame($small, $count());
         self::assertGreaterThan(3, $small);
-        self::assertLessThan(17, $small);
+        self::assertLessThan(18, $small);
     }
 }

@@ -196,6 +196,28 @@ final class JournalTest extends ApiTestCase
             static fn (array $rig): array => [
                 'do' => 'remove-receiver', 'receiver' => self::named($rig['links'], 'Gallery')['receivers'][0]['id'],
             ],
+            static fn (array $rig): array => ['do' => 'add-circuit', 'amps' => 16, 'name' => 'C1', 'units' => [$unit($rig, 'Pack A')]],
+            static fn (array $rig): array => [
+                'do' => 'add-circuit', 'amps' => 10, 'name' => 'Bar', 'fedBy' => $rig['power']['circuits'][0]['id'],
+                'units' => [$unit($rig, 'Table')],
+            ],
+            static fn (array $rig): array => ['do' => 'plug-units', 'units' => [$unit($rig, 'Haar')], 'circuit' => $rig['power']['circuits'][1]['id']],
+            static fn (array $rig): array => ['do' => 'load-socket', 'unit' => $unit($rig, 'Pack A'), 'cell' => 2, 'watts' => '650'],
+            static fn (array $rig): array => ['do' => 'rate-unit', 'unit' => $unit($rig, 'Pack A'), 'packAmps' => '12', 'socketAmps' => '5'],
+            static fn (array $rig): array => [
+                'do' => 'wire-tape', 'unit' => $unit($rig, 'Tape'), 'volts' => 12, 'wattsPerMetre' => 14.4, 'metres' => 5,
+                'wireMetres' => 5, 'mm2' => 1.5,
+            ],
+            static fn (array $rig): array => [
+                'do' => 'fit-battery', 'unit' => $unit($rig, 'Tape'), 'chemistry' => 'lead', 'ampHours' => 12, 'volts' => 12, 'usable' => 0.5,
+            ],
+            static fn (array $rig): array => ['do' => 'plan-power', 'hours' => 1.5, 'interval' => 0.25, 'burnsThrough' => true],
+            static fn (array $rig): array => [
+                'do' => 'change-circuit', 'circuit' => $rig['power']['circuits'][1]['id'], 'name' => 'Bar 2', 'isBreaker' => true,
+            ],
+            static fn (array $rig): array => ['do' => 'remove-circuit', 'circuit' => $rig['power']['circuits'][0]['id']],
+            static fn (array $rig): array => ['do' => 'take-battery', 'unit' => $unit($rig, 'Tape')],
+            static fn (array $rig): array => ['do' => 'unwire-tape', 'unit' => $unit($rig, 'Tape')],
             static fn (array $rig): array => [
                 'do' => 'run-units', 'units' => [$unit($rig, 'Spin L'), $unit($rig, 'Tape')], 'state' => 'follower',
             ],

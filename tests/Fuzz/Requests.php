@@ -32,6 +32,8 @@ final class Requests
         'splitter',
         'kit',
         'receiver',
+        'circuit',
+        'fedBy',
     ];
 
     /** @var non-empty-list<Operation> */
@@ -71,7 +73,7 @@ final class Requests
     public function next(int $version): array
     {
         // What is done to a rig goes through one door, which stands for forty things.
-        $operation = $this->chance->oneOf($this->chance->isIn(45) ? $this->doors : $this->operations);
+        $operation = $this->chance->oneOf($this->chance->isIn(60) ? $this->doors : $this->operations);
         $uri = $this->path($operation['path']).$this->query($operation);
         [$type, $body] = null === $operation['body'] && !$operation['isForm'] && $this->chance->isIn(90)
             ? ['', '']
@@ -325,6 +327,7 @@ final class Requests
             'rig' => 'rig',
             'link', 'look', 'desk', 'support', 'run', 'kit', 'receiver' => $name,
             'splitter' => 'item',
+            'circuit', 'fedBy' => 'circuit',
             'unitId', 'unitIds', 'unit', 'units', 'twinOf' => 'unit',
             default => 'type',
         };

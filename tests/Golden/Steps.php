@@ -16,7 +16,7 @@ final class Steps
         'steady', 'remove-look', 'curve', 'straight', 'put', 'place', 'line-up', 'support', 'fewest', 'fresh', 'repair', 'repair', 'repair',
         'desk', 'undo', 'undo', 'redo', 'rename-rig', 'hold', 'change-hold', 'release', 'out', 'know', 'know', 'look-again', 'cell',
         'add-run', 'put-on-run', 'put-on-run', 'cable', 'split', 'take-off', 'remove-run', 'van', 'air', 'house', 'pair', 'run', 'run', 'remote',
-        'add-receiver', 'put-behind', 'correct',
+        'add-receiver', 'put-behind', 'correct', 'circuit', 'circuit', 'outlet', 'plug', 'plug', 'battery', 'tape-wire', 'evening',
     ];
     private const NOBODY = '00000000-0000-7000-8000-000000000000';
 
@@ -111,6 +111,19 @@ final class Steps
             'remote' => ['do' => 'hear-remote', 'units' => $this->two($rig), 'hears' => 0 !== $made % 3],
             'add-receiver' => ['do' => 'add-receiver', 'link' => $link, 'label' => 'Box '.$made, 'units' => [$this->unit($rig)]],
             'put-behind' => ['do' => 'put-behind', 'unit' => $this->unit($rig), 'receiver' => $rig['links'][0]['receivers'][0]['id'] ?? 'none'],
+            'circuit' => ['do' => 'add-circuit', 'amps' => 6 + $made % 12, 'units' => $this->two($rig)],
+            'outlet' => ['do' => 'add-circuit', 'amps' => 10, 'fedBy' => $rig['power']['circuits'][0]['id'] ?? self::NOBODY],
+            'plug' => [
+                'do' => 'plug-units', 'units' => $this->two($rig), 'circuit' => $rig['power']['circuits'][0]['id'] ?? self::NOBODY,
+            ],
+            'battery' => [
+                'do' => 'fit-battery', 'unit' => $this->unit($rig), 'chemistry' => 'lead', 'ampHours' => 1 + $made % 9, 'volts' => 12,
+            ],
+            'tape-wire' => [
+                'do' => 'wire-tape', 'unit' => $this->unit($rig), 'volts' => 12, 'wattsPerMetre' => 14.4, 'metres' => 5,
+                'wireMetres' => $made % 20, 'mm2' => 1.5,
+            ],
+            'evening' => ['do' => 'plan-power', 'hours' => 1 + $made % 4, 'interval' => 0.5],
             'correct' => ['do' => 'correct-outputs', 'unit' => $this->unit($rig), 'seen' => [1, 3, 2]],
             'pair' => ['do' => 'pair-unit', 'unit' => $this->unit($rig)],
             'house' => ['do' => 'hear-house', 'channels' => ['1', '6 11', ''][$made % 3]],

@@ -82,7 +82,7 @@ final class Views
         foreach (['version', 'name', 'types', 'universes', 'undo', 'redo'] as $whole) {
             $rig[$whole] = $changed[$whole];
         }
-        foreach (['walk', 'links', 'supports', 'holds', 'van', 'house'] as $ifOther) {
+        foreach (['walk', 'links', 'supports', 'holds', 'van', 'house', 'power'] as $ifOther) {
             $rig[$ifOther] = $changed[$ifOther] ?? $rig[$ifOther];
         }
         if (null !== $changed['desk']) {

@@ -1727,6 +1727,123 @@ export interface components {
             y?: number | null;
             height?: number | null;
         };
+        AddCircuit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "add-circuit";
+            amps: number;
+            name?: string | null;
+            fedBy?: string | null;
+            units?: string[];
+        };
+        ChangeCircuit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "change-circuit";
+            circuit: string;
+            name?: string | null;
+            amps?: number | null;
+            fedBy?: string | null;
+            isBreaker?: boolean;
+        };
+        RemoveCircuit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "remove-circuit";
+            circuit: string;
+        };
+        PlugUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "plug-units";
+            units: string[];
+            circuit: string | null;
+        };
+        RateUnit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "rate-unit";
+            unit: string;
+            watts?: string | null;
+            packAmps?: string | null;
+            socketAmps?: string | null;
+        };
+        LoadSocket: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "load-socket";
+            unit: string;
+            cell: number;
+            watts: string | null;
+        };
+        FitBattery: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "fit-battery";
+            unit: string;
+            /** @enum {string} */
+            chemistry: "lead" | "lithium";
+            ampHours: number;
+            volts: number;
+            usable?: number;
+            hourRate?: number;
+        };
+        TakeBattery: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "take-battery";
+            unit: string;
+        };
+        WireTape: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "wire-tape";
+            unit: string;
+            volts: number;
+            wattsPerMetre: number;
+            metres: number;
+            wireMetres: number;
+            mm2: number;
+        };
+        UnwireTape: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "unwire-tape";
+            unit: string;
+        };
+        PlanPower: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "plan-power";
+            volts?: number | null;
+            powerFactor?: number | null;
+            hours?: number | null;
+            interval?: number | null;
+            burnsThrough?: boolean | null;
+            reserve?: number | null;
+        };
         ChooseDesk: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1931,7 +2048,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -2830,6 +2947,119 @@ export interface components {
             spare: number;
             desk?: components["schemas"]["SpotView"] | null;
         };
+        CircuitView: {
+            id: string;
+            name: string;
+            /** Format: float */
+            amps: number;
+            fedBy?: string | null;
+            units: string[];
+            /** Format: float */
+            watts: number;
+            /** Format: float */
+            drawnAmps: number;
+            /** Format: float */
+            limitAmps: number;
+            /** Format: float */
+            share: number;
+            verdict: string;
+            look?: string | null;
+            /** Format: float */
+            lookAmps?: number | null;
+        };
+        SocketView: {
+            cell: number;
+            label: string;
+            /** Format: float */
+            watts?: number | null;
+            /** Format: float */
+            amps?: number | null;
+        };
+        BatteryView: {
+            chemistry: string;
+            /** Format: float */
+            ampHours: number;
+            /** Format: float */
+            volts: number;
+            /** Format: float */
+            usable: number;
+            /** Format: float */
+            hourRate: number;
+            /** Format: float */
+            fullHours?: number | null;
+            /** Format: float */
+            hours?: number | null;
+            /** Format: float */
+            watts?: number | null;
+            /** Format: float */
+            burning?: number | null;
+            /** Format: float */
+            needed?: number | null;
+            verdict: string;
+        };
+        TapeTerminalView: {
+            driver: string;
+            tape: string;
+            sign: string;
+            /** Format: float */
+            amps: number;
+        };
+        TapeView: {
+            /** Format: float */
+            volts: number;
+            /** Format: float */
+            wattsPerMetre: number;
+            /** Format: float */
+            metres: number;
+            /** Format: float */
+            wireMetres: number;
+            /** Format: float */
+            mm2: number;
+            /** Format: float */
+            watts: number;
+            /** Format: float */
+            amps: number;
+            /** Format: float */
+            dropVolts: number;
+            /** Format: float */
+            percent: number;
+            verdict: string;
+            /** Format: float */
+            fuse?: number | null;
+            /** Format: float */
+            wireAmps: number;
+            terminals: components["schemas"]["TapeTerminalView"][];
+        };
+        SupplyView: {
+            unitId: string;
+            circuitId?: string | null;
+            /** Format: float */
+            watts?: number | null;
+            /** Format: float */
+            plateWatts?: number | null;
+            sockets: components["schemas"]["SocketView"][];
+            /** Format: float */
+            packAmps?: number | null;
+            /** Format: float */
+            socketAmps?: number | null;
+            battery?: components["schemas"]["BatteryView"] | null;
+            tape?: components["schemas"]["TapeView"] | null;
+        };
+        PowerView: {
+            /** Format: float */
+            volts: number;
+            /** Format: float */
+            powerFactor: number;
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            interval: number;
+            burnsThrough: boolean;
+            /** Format: float */
+            reserve: number;
+            circuits: components["schemas"]["CircuitView"][];
+            supplies: components["schemas"]["SupplyView"][];
+        };
         FindingView: {
             key: string;
             stage: string;
@@ -2888,6 +3118,7 @@ export interface components {
             runs: components["schemas"]["RunsChangeView"];
             van?: components["schemas"]["VanView"] | null;
             house?: number[] | null;
+            power?: components["schemas"]["PowerView"] | null;
             findings: components["schemas"]["FindingsChangeView"];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -2928,6 +3159,7 @@ export interface components {
             runs: components["schemas"]["RunView"][];
             van: components["schemas"]["VanView"];
             house: number[];
+            power: components["schemas"]["PowerView"];
             findings: components["schemas"]["FindingView"][];
             universes: components["schemas"]["UniverseView"][];
             undo?: string | null;
@@ -4547,7 +4779,7 @@ export interface operations {
             header?: never;
             path: {
                 rig: string;
-                kind: "load" | "runs" | "pins" | "links" | "pairing";
+                kind: "load" | "runs" | "pins" | "links" | "pairing" | "power" | "wiring";
             };
             cookie?: never;
         };
@@ -4572,7 +4804,7 @@ export interface operations {
             header?: never;
             path: {
                 rig: string;
-                kind: "load" | "runs" | "pins" | "links" | "pairing";
+                kind: "load" | "runs" | "pins" | "links" | "pairing" | "power" | "wiring";
             };
             cookie?: never;
         };

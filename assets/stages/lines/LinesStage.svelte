@@ -10,6 +10,9 @@
   import { p } from '../../state/navigation';
   import { useRig } from '../../state/rig.svelte';
   import AddLink from './AddLink.svelte';
+  import EveningPanel from './EveningPanel.svelte';
+  import PowerLanes from './PowerLanes.svelte';
+  import SupplyPanel from './SupplyPanel.svelte';
   import DataRuns from './DataRuns.svelte';
   import ItemPanel from './ItemPanel.svelte';
   import LayCable from './LayCable.svelte';
@@ -27,6 +30,7 @@
   const wrong = $derived(mine.filter((one) => one.severity !== 'note' && !one.knownId));
   const metres = $derived(rig.runs.reduce((sum, one) => sum + one.metres, 0));
   const pairing = $derived(rig.units.find((one) => one.id === cabling.pairing && one.linkId));
+  const powered = $derived(rig.units.find((one) => one.id === cabling.power));
   const run = $derived(rig.runs.find((one) => one.id === cabling.run));
   const at = $derived(
     rig.runs
@@ -49,7 +53,8 @@
   /** On a phone what is set stands below the lanes: it comes into sight. */
   let panel: HTMLElement | undefined = $state();
   $effect(() => {
-    if ((cabling.run || cabling.item || cabling.pairing) && innerWidth <= 760) panel?.scrollIntoView();
+    if ((cabling.run || cabling.item || cabling.pairing || cabling.power || cabling.evening) && innerWidth <= 760)
+      panel?.scrollIntoView();
   });
 
   async function addRun() {
@@ -73,6 +78,8 @@
       <Menu label="Lists">
         <li><a href={sheet('load')}>Cable list for the van</a></li>
         <li><a href={sheet('runs')}>Data runs, to lay them by</a></li>
+        <li><a href={sheet('power')}>Power list</a></li>
+        <li><button onclick={() => cabling.look({ evening: true })}>The evening and the mains</button></li>
         <li><button onclick={() => (pins = true)}>Which pin carries what</button></li>
         <li><button onclick={() => (isPacking = true)}>Cable in the van</button></li>
         <li><a href={p('/rigs/:rig/lines/kits', { params: { rig: session.id } })}>Radio kits on the shelf</a></li>
@@ -111,6 +118,13 @@
     {#if rig.units.length}
       <div class="lines rule border-t py-3">
         <div>
+          <h3>Power</h3>
+          <span class="faint text-[11.5px]">What hangs on each breaker.</span>
+        </div>
+        <PowerLanes />
+      </div>
+      <div class="lines rule border-t py-3">
+        <div>
           <h3>Without a desk</h3>
           <span class="faint text-[11.5px]">A leader, and those that follow it.</span>
         </div>
@@ -125,6 +139,8 @@
   >
     {#if isPacking}<VanPanel onDone={() => (isPacking = false)} />
     {:else if pairing}<PairingPanel unit={pairing} />
+    {:else if powered}<SupplyPanel unit={powered} />
+    {:else if cabling.evening}<EveningPanel />
     {:else if at}<ItemPanel run={at.run} item={at.item} />
     {:else if run}<RunPanel {run} />{/if}
     <h3 class="mb-2">{wrong.length ? 'To fix' : rig.runs.length || rig.links.length ? 'All clear' : 'No lines yet'}</h3>

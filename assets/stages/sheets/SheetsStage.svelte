@@ -14,7 +14,7 @@
   useBench().leave();
   const rig = $derived(session.rig);
 
-  const LINES = ['load', 'runs', 'pins', 'links', 'pairing'] as const;
+  const LINES = ['load', 'runs', 'pins', 'links', 'pairing', 'power', 'wiring'] as const;
   type Lines = (typeof LINES)[number];
   type Kind = 'rig' | 'list' | 'squares' | 'labels' | 'cards' | 'tape' | Lines;
   const KINDS: [Kind, string, string][] = [
@@ -29,6 +29,8 @@
     ['pins', 'Pin tables', 'Which contact carries what, by signal'],
     ['links', 'Link cards', 'Which sender is set to what, and who listens'],
     ['pairing', 'Pairing cards', 'Each receiver step by step, with its proof'],
+    ['power', 'Power list', 'Circuits, packs by socket, batteries'],
+    ['wiring', 'Wiring cards', 'LED tape: which terminal goes where, wire and fuse'],
   ];
   const isOfLines = (one: Kind): one is Lines => LINES.some((kind) => kind === one);
   const asked = new URLSearchParams(location.search).get('sheet');

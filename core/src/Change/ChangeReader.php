@@ -52,6 +52,17 @@ use Rigger\Core\Change\Plan\PlaceUnit;
 use Rigger\Core\Change\Plan\PutByWords;
 use Rigger\Core\Change\Plan\PutUnits;
 use Rigger\Core\Change\Plan\RemoveSupport;
+use Rigger\Core\Change\Power\AddCircuit;
+use Rigger\Core\Change\Power\ChangeCircuit;
+use Rigger\Core\Change\Power\FitBattery;
+use Rigger\Core\Change\Power\LoadSocket;
+use Rigger\Core\Change\Power\PlanPower;
+use Rigger\Core\Change\Power\PlugUnits;
+use Rigger\Core\Change\Power\RateUnit;
+use Rigger\Core\Change\Power\RemoveCircuit;
+use Rigger\Core\Change\Power\TakeBattery;
+use Rigger\Core\Change\Power\UnwireTape;
+use Rigger\Core\Change\Power\WireTape;
 use Rigger\Core\Change\Unit\AddUnits;
 use Rigger\Core\Change\Unit\BendChannel;
 use Rigger\Core\Change\Unit\GroupUnit;
@@ -97,6 +108,8 @@ final class ChangeReader
         CorrectOutputs::class,
         AddRun::class, ChangeRun::class, RemoveRun::class, PutOnRun::class, AddSplitter::class, SplitRun::class, ChangeItems::class,
         ChangeSplitter::class, OrderRun::class, TakeOffRun::class, LoadVan::class,
+        AddCircuit::class, ChangeCircuit::class, RemoveCircuit::class, PlugUnits::class, RateUnit::class, LoadSocket::class,
+        FitBattery::class, TakeBattery::class, WireTape::class, UnwireTape::class, PlanPower::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,
         RecordLook::class, RecordAgain::class, SteadyLook::class, RenameLook::class, StoreLook::class, RemoveLook::class,
         PutUnits::class, PlaceUnit::class, LineUpUnits::class, PutByWords::class, AddSupport::class, ChangeSupport::class,

@@ -16,6 +16,8 @@ use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Power\Circuit;
+use Rigger\Core\Rig\Power\PowerTerms;
 use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig;
@@ -43,6 +45,8 @@ final readonly class RigDocument
      * @param list<Kit>             $kits       since version 3; before that the two that were known by name
      * @param list<int>             $house      channels of the house's network; since version 3
      * @param list<ReceiverEntry>   $receivers  that several units share; since version 3
+     * @param list<CircuitEntry>    $circuits   since version 3
+     * @param PowerTerms            $power      since version 3
      */
     public function __construct(
         public string $name,
@@ -61,6 +65,8 @@ final readonly class RigDocument
         public array $kits = [],
         public array $house = [],
         public array $receivers = [],
+        public array $circuits = [],
+        public PowerTerms $power = new PowerTerms(),
     ) {
     }
 
@@ -70,6 +76,7 @@ final readonly class RigDocument
         $types = array_flip(array_map(static fn (Revision $revision): string => $revision->id, $revisions));
         $links = array_flip(array_keys($rig->links));
         $receivers = array_flip(array_keys($rig->receivers));
+        $circuits = array_flip(array_keys($rig->circuits));
         $places = array_flip(array_keys($rig->units));
         $inUse = self::kitsOf($rig);
         $kits = array_flip(array_map(static fn (KitInUse $kit): string => $kit->id, $inUse));
@@ -89,6 +96,7 @@ final readonly class RigDocument
                     $types[$unit->revision()->id],
                     null === $unit->linkId ? null : $links[$unit->linkId],
                     null === $unit->receiverId ? null : $receivers[$unit->receiverId],
+                    null === $unit->circuitId ? null : $circuits[$unit->circuitId],
                 ),
                 array_values($rig->units),
             ),
@@ -108,6 +116,12 @@ final readonly class RigDocument
                 static fn (Receiver $receiver): ReceiverEntry => ReceiverEntry::of($receiver, $links[$receiver->linkId]),
                 array_values($rig->receivers),
             ),
+            array_map(static fn (Circuit $circuit): CircuitEntry => new CircuitEntry(
+                $circuit->name,
+                $circuit->amps,
+                null === $circuit->fedBy ? null : $circuits[$circuit->fedBy],
+            ), array_values($rig->circuits)),
+            $rig->power,
         );
     }
 
@@ -158,11 +172,13 @@ final readonly class RigDocument
             static fn (ReceiverEntry $one): Receiver => $one->receiver($newId(), $links[$one->link]->id),
             $this->receivers,
         );
+        $circuitIds = array_map(static fn (CircuitEntry $one): string => $newId(), $this->circuits);
         $units = array_map(static fn (UnitEntry $unit): Unit => $unit->unit(
             $newId(),
             $revisions[$unit->type],
             null === $unit->link ? null : $links[$unit->link]->id,
             null === $unit->behind ? null : $receivers[$unit->behind],
+            null === $unit->circuit ? null : $circuitIds[$unit->circuit],
         ), $this->units);
         $looks = array_map(static function (LookEntry $look) use ($units, $newId): Look {
             $values = [];
@@ -202,6 +218,13 @@ final readonly class RigDocument
             $this->van,
             $this->house,
             $receivers,
+            array_map(static fn (CircuitEntry $one, string $circuitId): Circuit => new Circuit(
+                $circuitId,
+                $one->name,
+                $one->amps,
+                null === $one->from ? null : $circuitIds[$one->from],
+            ), $this->circuits, $circuitIds),
+            $this->power,
         );
     }
 

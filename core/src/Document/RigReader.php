@@ -21,6 +21,8 @@ use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Line\Van;
 use Rigger\Core\Rig\Link;
+use Rigger\Core\Rig\Power\Circuit;
+use Rigger\Core\Rig\Power\PowerTerms;
 use Rigger\Core\Rig\Receiver;
 
 /** A rig document to a RigDocument in which every reference leads somewhere. */
@@ -30,7 +32,7 @@ final class RigReader
     private const MEMBERS = [
         1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
         2 => ['holds', 'known'],
-        3 => ['runs', 'van', 'kits', 'house', 'receivers'],
+        3 => ['runs', 'van', 'kits', 'house', 'receivers', 'circuits', 'power'],
     ];
 
     /** @throws InputError */
@@ -64,6 +66,8 @@ final class RigReader
             $kits,
             $in->has('house') ? $in->each('house', self::channel(...), Band::HOUSE_CHANNELS) : [],
             $in->has('receivers') ? $in->each('receivers', ReceiverEntry::read(...), Receiver::MOST) : [],
+            $in->has('circuits') ? $in->each('circuits', CircuitEntry::read(...), Circuit::MOST) : [],
+            $in->has('power') ? PowerEntry::read($in->raw('power'), 'power') : new PowerTerms(),
         );
         RigReferences::require($rig);
 

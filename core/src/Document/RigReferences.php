@@ -22,6 +22,7 @@ final class RigReferences
         self::holds($rig);
         self::known($rig);
         ReceiverReferences::require($rig);
+        CircuitEntry::require($rig);
         RunReferences::require($rig);
     }
 

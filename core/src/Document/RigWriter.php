@@ -53,6 +53,11 @@ final class RigWriter
                 static fn (ReceiverEntry $receiver): array => $receiver->toArray(),
                 $rig->receivers,
             )])
+            + ([] === $rig->circuits ? [] : ['circuits' => array_map(
+                static fn (CircuitEntry $circuit): array => $circuit->toArray(),
+                $rig->circuits,
+            )])
+            + ($rig->power->isUsual() ? [] : ['power' => PowerEntry::write($rig->power)])
             + ([] === $rig->house ? [] : ['house' => $rig->house])
             + ($rig->van->isUsual() ? [] : ['van' => VanEntry::write($rig->van)]);
     }

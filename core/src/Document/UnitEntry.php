@@ -7,6 +7,7 @@ namespace Rigger\Core\Document;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Position\Spot;
+use Rigger\Core\Rig\Power\Supply;
 use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\Revision;
@@ -31,6 +32,7 @@ final readonly class UnitEntry
      * @param RunState           $runState  since version 3, as the next three
      * @param int|null           $behind    index among the document's receivers; it has no link of its own then
      * @param list<int>|null     $outputs   of its receiver, one for each of its channels
+     * @param int|null           $circuit   index among the document's circuits; since version 3, as the next
      */
     public function __construct(
         public string $name,
@@ -57,28 +59,31 @@ final readonly class UnitEntry
         public bool $hearsRemote = false,
         public ?int $behind = null,
         public ?array $outputs = null,
+        public ?int $circuit = null,
+        public Supply $supply = new Supply(),
     ) {
     }
 
-    public function unit(string $id, Revision $revision, ?string $linkId, ?Receiver $receiver = null): Unit
+    public function unit(string $id, Revision $revision, ?string $linkId, ?Receiver $receiver = null, ?string $circuitId = null): Unit
     {
         $unit = new Unit($id, $this->name, $revision, $this->mode, new Place(
             $this->universe,
             $this->address,
         ), $linkId, null === $linkId ? null : $this->receiver, $this->position, $this->spot, $this->number, $this->groups,
             $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->buttons, $this->curves, null, null, $this->isOut,
-            $this->cellNames, $this->runState, $this->hearsRemote, null, $this->outputs);
+            $this->cellNames, $this->runState, $this->hearsRemote, null, $this->outputs, null, $circuitId, $this->supply);
 
         return null === $receiver ? $unit : $unit->behind($receiver, $this->outputs);
     }
 
-    public static function of(Unit $unit, int $type, ?int $link, ?int $behind): self
+    public static function of(Unit $unit, int $type, ?int $link, ?int $behind, ?int $circuit): self
     {
         return new self(
             $unit->name, $type, $unit->mode()->key, $unit->place->universe, $unit->place->address,
             null === $behind ? $link : null, null === $behind ? $unit->receiver : null, $unit->position,
             $unit->number, $unit->groups, $unit->note, $unit->tape, $unit->isLocked, $unit->spot, $unit->curves, $unit->pan, $unit->tilt,
-            $unit->takesButtons, $unit->isOut, $unit->cellNames, $unit->runState, $unit->hearsRemote, $behind, $unit->outputs,
+            $unit->takesButtons, $unit->isOut, $unit->cellNames, $unit->runState, $unit->hearsRemote, $behind, $unit->outputs, $circuit,
+            $unit->supply,
         );
     }
 }

@@ -12,6 +12,7 @@ use Rigger\Core\Input\Scalars;
 use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Limits;
+use Rigger\Core\Rig\Power\Supply;
 use Rigger\Core\Rig\Reversal;
 use Rigger\Core\Rig\RunState;
 use Rigger\Core\Rig\TapeColour;
@@ -26,7 +27,7 @@ final class UnitEntryReader
             'x', 'y', 'height', 'curves', 'pan', 'tilt', 'buttons',
         ],
         2 => ['out', 'cellNames'],
-        3 => ['run', 'remote', 'behind', 'outputs'],
+        3 => ['run', 'remote', 'behind', 'outputs', 'circuit', 'supply'],
     ];
 
     /** @throws InputError */
@@ -75,6 +76,8 @@ final class UnitEntryReader
                 static fn (mixed $one, string $at): int => Scalars::whole($one, $at, 1, Kit::MOST_OUTPUTS),
                 Kit::MOST_OUTPUTS,
             ) : null,
+            $has('circuit') ? $in->whole('circuit', 0) : null,
+            $has('supply') ? SupplyEntry::read($in->raw('supply'), $in->path('supply')) : new Supply(),
         );
     }
 
@@ -151,6 +154,8 @@ final class UnitEntryReader
             'remote' => $unit->hearsRemote ? true : null,
             'behind' => $unit->behind,
             'outputs' => $unit->outputs,
+            'circuit' => $unit->circuit,
+            'supply' => $unit->supply->isEmpty() ? null : SupplyEntry::write($unit->supply),
             'cellNames' => [] === $unit->cellNames ? null : (object) $unit->cellNames,
         ], static fn (mixed $value): bool => null !== $value);
     }

@@ -18,6 +18,7 @@ final class Wording
             'lines' => match (true) {
                 \in_array($finding->code, LineWords::CODES, true) => LineWords::title($finding, $rig),
                 \in_array($finding->code, LeaderWords::CODES, true) => LeaderWords::title($finding, $rig),
+                \in_array($finding->code, PowerWords::CODES, true) => PowerWords::title($finding, $rig),
                 default => RunWords::title($finding, $rig),
             },
             'desk' => DeskWords::title($finding, $rig),
@@ -34,6 +35,7 @@ final class Wording
             'lines' => match (true) {
                 \in_array($finding->code, LineWords::CODES, true) => LineWords::message($finding, $rig),
                 \in_array($finding->code, LeaderWords::CODES, true) => LeaderWords::message($finding, $rig),
+                \in_array($finding->code, PowerWords::CODES, true) => PowerWords::message($finding, $rig),
                 default => RunWords::message($finding, $rig),
             },
             'desk' => DeskWords::message($finding, $rig),

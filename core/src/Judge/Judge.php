@@ -11,6 +11,8 @@ use Rigger\Core\Judge\Fixtures\ChartJudge;
 use Rigger\Core\Judge\Lines\AirJudge;
 use Rigger\Core\Judge\Lines\LeaderJudge;
 use Rigger\Core\Judge\Lines\LinkJudge;
+use Rigger\Core\Judge\Lines\PowerJudge;
+use Rigger\Core\Judge\Lines\PowerProposals;
 use Rigger\Core\Judge\Lines\ReceiverJudge;
 use Rigger\Core\Judge\Lines\RunJudge;
 use Rigger\Core\Judge\Lines\RunProposals;
@@ -41,6 +43,7 @@ final readonly class Judge
             ...UnitJudge::findings($this->rig),
             ...LinkJudge::findings($this->rig),
             ...ReceiverJudge::findings($this->rig),
+            ...PowerJudge::findings($this->rig),
             ...AirJudge::findings($this->rig),
             ...RunJudge::findings($this->rig),
             ...LeaderJudge::findings($this->rig),
@@ -79,6 +82,7 @@ final readonly class Judge
             'lines' => [
                 ...LinkJudge::proposals($this->rig, $finding),
                 ...ReceiverJudge::proposals($this->rig, $finding),
+                ...PowerProposals::for($this->rig, $finding),
                 ...AirJudge::proposals($this->rig, $finding),
                 ...RunProposals::for($this->rig, $finding),
                 ...LeaderJudge::proposals($this->rig, $finding),

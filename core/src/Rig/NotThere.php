@@ -50,6 +50,11 @@ final class NotThere extends \RuntimeException implements CoreException
         return new self('This run');
     }
 
+    public static function circuit(): self
+    {
+        return new self('This circuit');
+    }
+
     public static function kit(): self
     {
         return new self('This radio kit');

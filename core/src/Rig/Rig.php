@@ -8,6 +8,8 @@ use Rigger\Core\Desk\Desk;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\RunItem;
 use Rigger\Core\Rig\Line\Van;
+use Rigger\Core\Rig\Power\Circuit;
+use Rigger\Core\Rig\Power\PowerTerms;
 
 /**
  * What hangs in a venue for one show and what is meant by it. All rules of the job are functions of it; each change gives another one.
@@ -16,6 +18,7 @@ final class Rig
 {
     use RigFacts;
     use RigLines;
+    use RigPower;
 
     /** @readonly @phpstan-allow-private-mutation */
     public string $name;
@@ -78,6 +81,14 @@ final class Rig
     /** @readonly @phpstan-allow-private-mutation */
     public Van $van;
     /**
+     * @var array<string, Circuit> by id, in the order in which they were added
+     *
+     * @readonly @phpstan-allow-private-mutation
+     */
+    public array $circuits = [];
+    /** @readonly @phpstan-allow-private-mutation */
+    public PowerTerms $power;
+    /**
      * @var list<int> channels of the house's own network, ascending
      *
      * @readonly @phpstan-allow-private-mutation
@@ -97,6 +108,8 @@ final class Rig
      * @param Van                $van        the cable at hand
      * @param list<int>          $house      channels of the house's own network, ascending
      * @param list<Receiver>     $receivers  that several units share, in the order in which they were added
+     * @param list<Circuit>      $circuits   in the order in which they were added
+     * @param PowerTerms         $power      the mains, and how long the evening is
      */
     public function __construct(
         public readonly string $id,
@@ -116,8 +129,14 @@ final class Rig
         Van $van = new Van(),
         array $house = [],
         array $receivers = [],
+        array $circuits = [],
+        PowerTerms $power = new PowerTerms(),
     ) {
         $this->van = $van;
+        $this->power = $power;
+        foreach ($circuits as $circuit) {
+            $this->circuits[$circuit->id] = $circuit;
+        }
         $this->houseChannels = $house;
         foreach ($runs as $run) {
             $this->runs[$run->id] = $run;
@@ -221,6 +240,8 @@ final class Rig
         $rig->holds = self::shared($rig->holds, $other->holds);
         $rig->known = self::shared($rig->known, $other->known);
         $rig->runs = self::shared($rig->runs, $other->runs);
+        $rig->circuits = self::shared($rig->circuits, $other->circuits);
+        $rig->power = self::isAlike($rig->power, $other->power) ? $other->power : $rig->power;
         $rig->typeCurves = self::shared($rig->typeCurves, $other->typeCurves);
         $rig->van = self::isAlike($rig->van, $other->van) ? $other->van : $rig->van;
         $rig->desk = self::isAlike($rig->desk, $other->desk) ? $other->desk : $rig->desk;

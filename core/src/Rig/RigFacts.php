@@ -13,6 +13,7 @@ use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Patch\UniverseUsage;
 use Rigger\Core\Rig\Line\Cabling;
+use Rigger\Core\Rig\Power\Distribution;
 
 /**
  * What follows from how a rig stands: worked out once, when somebody asks.
@@ -37,6 +38,7 @@ trait RigFacts
     /** @var array<string, string>|null by page and number of the fader */
     private ?array $namesOnFaders = null;
     private ?Cabling $cabling = null;
+    private ?Distribution $distribution = null;
 
     public function addresses(): AddressCheck
     {
@@ -211,7 +213,7 @@ trait RigFacts
 
     private function forgetFacts(): void
     {
-        $this->namesOnFaders = $this->cabling = null;
+        $this->namesOnFaders = $this->cabling = $this->distribution = null;
         $this->addresses = $this->map = $this->deskUnits = $this->groups = $this->relations = $this->positions = null;
         $this->occupancies = [];
     }

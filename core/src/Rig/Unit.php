@@ -11,6 +11,7 @@ use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\Mode;
+use Rigger\Core\Rig\Power\Supply;
 
 /**
  * A unit that hangs: which chart it follows, in which mode, where it listens, and what is noted of it. Each change gives another one.
@@ -40,6 +41,8 @@ final class Unit
      * @param \DateTimeImmutable $provedAt     when it was found to have kept its setting through off and on
      * @param string|null        $receiverId   receiver that it shares with others, or is an output of; null for one of its own
      * @param list<int>|null     $outputs      of its receiver, one for each of its channels; null for 1, 2, 3 and so on
+     * @param string|null        $circuitId    that it is plugged into
+     * @param Supply             $supply       what of its power somebody has said
      * @param \DateTimeImmutable $pairedAt     when its receiver was made to listen to its sender; null once either is set otherwise
      *
      * @throws \LogicException when the chart lacks the mode
@@ -96,6 +99,10 @@ final class Unit
         public ?array $outputs = null,
         /** @readonly @phpstan-allow-private-mutation */
         public ?\DateTimeImmutable $pairedAt = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public ?string $circuitId = null,
+        /** @readonly @phpstan-allow-private-mutation */
+        public Supply $supply = new Supply(),
     ) {
         $this->at = self::modeOf($revision, $mode);
     }
@@ -169,6 +176,7 @@ final class Unit
             $this->name, $this->linkId, $this->receiver, $this->position, $this->spot?->x, $this->spot?->y, $this->spot?->height,
             $this->number, $this->groups, $this->note, $this->tape, $this->isLocked, $this->pan, $this->tilt, $this->takesButtons,
             $this->isOut, $this->cellNames, $this->runState, $this->hearsRemote, $this->receiverId, $this->outputs,
+            $this->circuitId, $this->supply->isEmpty() ? null : serialize($this->supply),
         ];
     }
 
@@ -273,6 +281,22 @@ final class Unit
     {
         $unit = clone $this;
         $unit->pairedAt = $at;
+
+        return $unit;
+    }
+
+    public function pluggedInto(?string $circuitId): self
+    {
+        $unit = clone $this;
+        $unit->circuitId = $circuitId;
+
+        return $unit;
+    }
+
+    public function supplied(Supply $supply): self
+    {
+        $unit = clone $this;
+        $unit->supply = $supply;
 
         return $unit;
     }

@@ -17,6 +17,8 @@ final class UnitMode
     private CompiledMode|false|null $compiled = null;
     /** @var array<string, float> by values */
     private array $flashes = [];
+    /** @var array<string, array<int, float>> by values */
+    private array $levels = [];
     /** @var array<string, AtRest> by channels */
     private array $rests = [];
 
@@ -54,6 +56,40 @@ final class UnitMode
         $mode = $this->compiled();
 
         return null !== $mode && \count($values) === $mode->mode->footprint() && !$mode->light($values)->isDark();
+    }
+
+    /**
+     * How much of its light each cell gives at these values, 0 to 1; all of it while it runs by itself.
+     *
+     * @param list<int> $values one a channel
+     *
+     * @return array<int, float> by number of the cell; none where that cannot be worked out
+     */
+    public function levels(array $values): array
+    {
+        $key = implode(',', $values);
+
+        return $this->levels[$key] ??= $this->levelsOf($values);
+    }
+
+    /**
+     * @param list<int> $values
+     *
+     * @return array<int, float>
+     */
+    private function levelsOf(array $values): array
+    {
+        $mode = $this->compiled();
+        if (null === $mode || \count($values) !== $mode->mode->footprint()) {
+            return [];
+        }
+        $light = $mode->light($values);
+        $levels = [];
+        foreach ($light->cells as $cell) {
+            $levels[$cell->cell] = null === $light->selfRunning ? $cell->brightness : 1.0;
+        }
+
+        return $levels;
     }
 
     /** @param list<int> $values */

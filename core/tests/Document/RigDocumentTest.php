@@ -131,6 +131,23 @@ final class RigDocumentTest extends TestCase
             'duplicate',
             'fixtures[0].outputs',
         ];
+        yield 'circuits that go round' => [
+            static fn (\stdClass $rig) => $rig->circuits = [
+                (object) ['name' => 'A', 'amps' => 16, 'from' => 1], (object) ['name' => 'B', 'amps' => 16, 'from' => 0],
+            ],
+            'loop',
+            'circuits[0].from',
+        ];
+        yield 'plugged into a circuit that is not there' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->circuit = 0,
+            'out_of_range',
+            'fixtures[0].circuit',
+        ];
+        yield 'a lamp on socket nought' => [
+            static fn (\stdClass $rig) => $rig->fixtures[0]->supply = (object) ['lamps' => (object) ['0' => 650]],
+            'unknown_cell',
+            'fixtures[0].supply.lamps.0',
+        ];
         yield 'a unit on two runs' => [
             static fn (\stdClass $rig) => $rig->runs[3]->items[0]->fixture = 9,
             'duplicate',

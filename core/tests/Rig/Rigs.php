@@ -15,6 +15,8 @@ use Rigger\Core\Line\Cable\CableType;
 use Rigger\Core\Line\Cable\Ends;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
+use Rigger\Core\Power\Battery;
+use Rigger\Core\Power\Chemistry;
 use Rigger\Core\Rig\DeskInUse;
 use Rigger\Core\Rig\HeldSlots;
 use Rigger\Core\Rig\KitInUse;
@@ -25,6 +27,9 @@ use Rigger\Core\Rig\Line\RunItem;
 use Rigger\Core\Rig\Line\Splitter;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Look;
+use Rigger\Core\Rig\Power\Circuit;
+use Rigger\Core\Rig\Power\Supply;
+use Rigger\Core\Rig\Power\TapeWiring;
 use Rigger\Core\Rig\Receiver;
 use Rigger\Core\Rig\Revision;
 use Rigger\Core\Rig\Rig;
@@ -91,7 +96,9 @@ final class Rigs
 
         $rig = 1 === $chance->getInt(1, 2) ? self::cabled($rig, $chance) : $rig;
 
-        return 1 === $chance->getInt(1, 3) ? self::onRadio($rig, $chance) : $rig;
+        $rig = 1 === $chance->getInt(1, 3) ? self::onRadio($rig, $chance) : $rig;
+
+        return 1 === $chance->getInt(1, 3) ? self::powered($rig, $chance) : $rig;
     }
 
     public static function of(RigDocument $document): Rig
@@ -165,6 +172,25 @@ final class Rigs
             $document->runs,
             array_keys($document->runs),
         );
+    }
+
+    /** Most of a rig's units on three breakers and an outlet by chance, some too much for them; one on thin wire, one on a battery. */
+    private static function powered(Rig $rig, Randomizer $chance): Rig
+    {
+        foreach ([new Circuit('c1', 'C1', 16.0), new Circuit('c2', 'C2', 6.0), new Circuit('c3', 'C3', 2.0), new Circuit('bar', 'Bar', 3.0, 'c1')] as $one) {
+            $rig = $rig->withCircuit($one);
+        }
+        foreach ($rig->units as $unit) {
+            $rig = $rig->withUnits($unit->pluggedInto([null, 'c1', 'c2', 'c3', 'bar'][$chance->getInt(0, 4)]));
+        }
+        $ids = array_keys($rig->units);
+        $unit = $rig->unit($ids[$chance->getInt(0, \count($ids) - 1)]);
+        $rig = $rig->withUnits($unit->supplied(new Supply(
+            battery: new Battery(Chemistry::Lead, (float) $chance->getInt(1, 40), 12.0, 0.5),
+            tape: new TapeWiring(12.0, 14.4, 5.0, (float) $chance->getInt(1, 20), [0.5, 1.5][$chance->getInt(0, 1)]),
+        )));
+
+        return $rig;
     }
 
     /** Some of a rig's units behind two senders by chance, through receivers of their own and one that they share. */

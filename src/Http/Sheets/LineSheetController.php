@@ -22,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Uid\Uuid;
 
 /** Cables, radio and power on paper. */
-#[Route('/api/rigs/{rig}/line-sheets/{kind}', requirements: ['kind' => 'load|runs|pins|links|pairing'])]
+#[Route('/api/rigs/{rig}/line-sheets/{kind}', requirements: ['kind' => 'load|runs|pins|links|pairing|power|wiring'])]
 final readonly class LineSheetController
 {
     public function __construct(private CoreRigs $rigs)

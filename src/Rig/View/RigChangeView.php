@@ -19,6 +19,7 @@ final readonly class RigChangeView
      * @param list<HoldView>|null    $holds     null where they are the same
      * @param VanView|null           $van       null where it is the same
      * @param list<int>|null         $house     null where they are the same
+     * @param PowerView|null         $power     null where nothing of it is otherwise
      * @param list<UniverseView>     $universes
      * @param string|null            $undo      what undo would take back, in words
      * @param string|null            $redo      what redo would do again, in words
@@ -39,6 +40,7 @@ final readonly class RigChangeView
         public RunsChangeView $runs,
         public ?VanView $van,
         public ?array $house,
+        public ?PowerView $power,
         public FindingsChangeView $findings,
         public array $universes,
         public ?string $undo,

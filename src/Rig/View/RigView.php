@@ -18,6 +18,7 @@ final readonly class RigView
      * @param list<RunView>      $runs      data runs, in the order in which they were added
      * @param VanView            $van       the cable at hand
      * @param list<int>          $house     channels of the house's own network
+     * @param PowerView          $power     circuits, and the power of units of which something is known
      * @param list<FindingView>  $findings  what is wrong, by stage
      * @param list<UniverseView> $universes
      * @param string|null        $undo      what undo would take back, in words
@@ -39,6 +40,7 @@ final readonly class RigView
         public array $runs,
         public VanView $van,
         public array $house,
+        public PowerView $power,
         public array $findings,
         public array $universes,
         public ?string $undo,

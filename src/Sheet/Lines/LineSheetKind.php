@@ -17,6 +17,10 @@ enum LineSheetKind: string
     case Links = 'links';
     /** How each receiver is paired. */
     case Pairing = 'pairing';
+    /** What hangs on each circuit, packs by socket, batteries. */
+    case Power = 'power';
+    /** Which terminal of a tape goes where. */
+    case Wiring = 'wiring';
 
     public function words(): string
     {
@@ -26,6 +30,8 @@ enum LineSheetKind: string
             self::Pins => 'pin tables',
             self::Links => 'link cards',
             self::Pairing => 'pairing cards',
+            self::Power => 'power list',
+            self::Wiring => 'wiring cards',
         };
     }
 }

@@ -30,6 +30,8 @@ final readonly class LineSheets
             LineSheetKind::Pins => self::pins($flow),
             LineSheetKind::Links => LinkSheet::links($flow, $rig),
             LineSheetKind::Pairing => LinkSheet::pairing($flow, $rig),
+            LineSheetKind::Power => PowerSheet::power($flow, $rig),
+            LineSheetKind::Wiring => PowerSheet::wiring($flow, $rig),
         };
 
         return $flow->pages();

@@ -1,0 +1,74 @@
+<script lang="ts">
+  import EditText from '../../components/EditText.svelte';
+  import type { Supply, Unit } from '../../api/types';
+  import { figure } from '../../lib/words';
+  import { useRig } from '../../state/rig.svelte';
+
+  /** The lamps on a pack's sockets, and what the pack stands. */
+  let { unit, supply }: { unit: Unit; supply: Supply } = $props();
+  const session = useRig();
+  const typed = (value: number | null | undefined) => (value == null ? '' : figure(value));
+  const sum = $derived(supply.sockets.reduce((all, one) => all + (one.amps ?? 0), 0));
+
+  async function load(cell: number, watts: string): Promise<string | null> {
+    const told = await session.change({ do: 'load-socket', unit: unit.id, cell, watts }, true);
+    return told ? (told.at('watts') ?? told.message) : null;
+  }
+  async function rate(which: 'packAmps' | 'socketAmps', amps: string): Promise<string | null> {
+    const told = await session.change(
+      {
+        do: 'rate-unit',
+        unit: unit.id,
+        watts: typed(supply.plateWatts),
+        packAmps: typed(supply.packAmps),
+        socketAmps: typed(supply.socketAmps),
+        [which]: amps,
+      },
+      true,
+    );
+    return told ? (told.at(which) ?? told.message) : null;
+  }
+</script>
+
+<div class="grid gap-2 text-[12.5px]">
+  <h4 class="dim text-[12px]">Lamps on its sockets</h4>
+  {#each supply.sockets as one (one.cell)}
+    <div class="grid grid-cols-[1fr_96px_56px] items-center gap-2">
+      <bdi class="truncate">{one.label}</bdi>
+      <EditText
+        label="Watts on {one.label}"
+        about="{unit.id}.{one.cell}"
+        class="mono h-8"
+        value={one.watts == null ? '' : `${figure(one.watts)} W`}
+        placeholder="empty"
+        onCommit={(text) => load(one.cell, text)}
+      />
+      <span class="mono dim text-right">{one.amps == null ? '' : `${figure(one.amps)} A`}</span>
+    </div>
+  {/each}
+  <div class="rule grid grid-cols-[1fr_96px_56px] gap-2 border-t pt-1.5">
+    <span>In all</span><span class="mono px-2">{figure(supply.watts ?? 0)} W</span><span class="mono text-right"
+      >{figure(sum)} A</span
+    >
+  </div>
+  <div class="grid grid-cols-2 gap-2">
+    <div class="grid gap-0.5">
+      <span class="dim">A socket stands, A</span>
+      <EditText
+        label="A socket of {unit.name} stands"
+        value={typed(supply.socketAmps)}
+        placeholder="as its plate says"
+        onCommit={(text) => rate('socketAmps', text)}
+      />
+    </div>
+    <div class="grid gap-0.5">
+      <span class="dim">The pack stands, A</span>
+      <EditText
+        label="{unit.name} stands in all"
+        value={typed(supply.packAmps)}
+        placeholder="as its plate says"
+        onCommit={(text) => rate('packAmps', text)}
+      />
+    </div>
+  </div>
+</div>
