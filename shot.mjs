@@ -16,7 +16,7 @@ for (const j of jobs) {
   await page.waitForTimeout(700);
   for (const s of j.steps ?? []) {
     if (s.click) await page.getByRole(s.role ?? 'button', { name: s.click, exact: s.exact ?? false }).first().click();
-    if (s.text) await page.getByText(s.text).first().click();
+    if (s.text) await page.getByText(s.text, {exact: Boolean(s.exact)}).first().click();
     if (s.fill) await page.getByLabel(s.fill, { exact: s.exact ?? false }).first().fill(s.value);
     if (s.select) await page.getByLabel(s.select).first().selectOption(s.value);
     if (s.press) await page.keyboard.press(s.press);

@@ -100,12 +100,14 @@ final class PowerViews
     private static function supply(Rig $rig, Unit $unit): SupplyView
     {
         $supply = $unit->supply;
+        $watts = Draw::full($unit);
         $perVolt = $rig->power->volts * $rig->power->powerFactor;
 
         return new SupplyView(
             $unit->id,
             $unit->circuitId,
-            Draw::full($unit),
+            $watts,
+            null === $watts ? null : round($watts / $perVolt, 2),
             $supply->watts,
             !self::isPack($unit) ? [] : array_map(static fn (int $cell): SocketView => new SocketView(
                 $cell,

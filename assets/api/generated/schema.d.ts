@@ -3036,6 +3036,8 @@ export interface components {
             /** Format: float */
             watts?: number | null;
             /** Format: float */
+            amps?: number | null;
+            /** Format: float */
             plateWatts?: number | null;
             sockets: components["schemas"]["SocketView"][];
             /** Format: float */

@@ -8,7 +8,6 @@
   let { unit, supply }: { unit: Unit; supply: Supply } = $props();
   const session = useRig();
   const typed = (value: number | null | undefined) => (value == null ? '' : figure(value));
-  const sum = $derived(supply.sockets.reduce((all, one) => all + (one.amps ?? 0), 0));
 
   async function load(cell: number, watts: string): Promise<string | null> {
     const told = await session.change({ do: 'load-socket', unit: unit.id, cell, watts }, true);
@@ -48,7 +47,7 @@
   {/each}
   <div class="rule grid grid-cols-[1fr_96px_56px] gap-2 border-t pt-1.5">
     <span>In all</span><span class="mono px-2">{figure(supply.watts ?? 0)} W</span><span class="mono text-right"
-      >{figure(sum)} A</span
+      >{figure(supply.amps ?? 0)} A</span
     >
   </div>
   <div class="grid grid-cols-2 gap-2">

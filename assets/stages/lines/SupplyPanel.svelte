@@ -18,6 +18,7 @@
       unitId: unit.id,
       circuitId: null,
       watts: null,
+      amps: null,
       plateWatts: null,
       sockets: [],
       packAmps: null,

@@ -9,6 +9,7 @@ final readonly class SupplyView
 {
     /**
      * @param float|null       $watts      with everything up; null where nobody has said
+     * @param float|null       $amps       that these take of the mains
      * @param float|null       $plateWatts as somebody typed it
      * @param list<SocketView> $sockets    of a pack
      * @param float|null       $packAmps   that a pack stands in all
@@ -18,6 +19,7 @@ final readonly class SupplyView
         public string $unitId,
         public ?string $circuitId,
         public ?float $watts,
+        public ?float $amps,
         public ?float $plateWatts,
         public array $sockets,
         public ?float $packAmps,

@@ -13,7 +13,7 @@ use Rigger\Core\Power\Battery;
 use Rigger\Core\Power\Chemistry;
 use Rigger\Core\Rig\Rig;
 
-/** A battery feeds a unit. */
+/** A battery feeds a unit: it is plugged in nowhere then. */
 final readonly class FitBattery implements Change
 {
     /**
@@ -35,7 +35,7 @@ final readonly class FitBattery implements Change
         $unit = $rig->unit($this->unit);
         $battery = new Battery(Chemistry::from($this->chemistry), $this->ampHours, $this->volts, $this->usable, $this->hourRate);
 
-        return new Applied($rig->withUnits($unit->supplied($unit->supply->onBattery($battery))), \sprintf(
+        return new Applied($rig->withUnits($unit->supplied($unit->supply->onBattery($battery))->pluggedInto(null)), \sprintf(
             '%s runs on a battery of %s Ah, %s V',
             $unit->name,
             Typed::figure($this->ampHours),
