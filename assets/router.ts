@@ -16,6 +16,7 @@ const { navigate, route } = createRouter({
     '/walk': () => import('./stages/patch/WalkStage.svelte'),
     '/lines': () => import('./stages/lines/LinesStage.svelte'),
     '/lines/bench': () => import('./stages/lines/KitBenchPage.svelte'),
+    '/lines/cover': () => import('./stages/lines/CoverPage.svelte'),
     '/lines/kits': () => import('./stages/lines/DescribeKit.svelte'),
     '/desk': () => import('./stages/desk/DeskStage.svelte'),
     '/desk/plan': () => import('./stages/desk/PlanDesk.svelte'),

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { demoRig, openStage, OWN_PAGE } from './rigs';
 
-const STAGES = ['fixtures', 'patch', 'lines', 'lines/kits', 'lines/bench', 'desk', 'looks', 'sheets'];
+const STAGES = ['fixtures', 'patch', 'lines', 'lines/kits', 'lines/bench', 'lines/cover', 'desk', 'looks', 'sheets'];
 
 /** Nothing serious stands between a view and somebody who cannot see it, or not well. */
 async function inspect(page: Page, what: string): Promise<void> {

@@ -46,6 +46,7 @@ export type Thrown = Schemas['ThrownView'];
 export type TypedValueBody = Schemas['TypedValueInput'];
 export type Run = Schemas['RunView'];
 export type RunItem = Schemas['RunItemView'];
+export type Cover = Schemas['CoverView'];
 export type Circuit = Schemas['CircuitView'];
 export type Supply = Schemas['SupplyView'];
 export type Bench = Schemas['BenchView'];

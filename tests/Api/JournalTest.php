@@ -196,6 +196,10 @@ final class JournalTest extends ApiTestCase
             static fn (array $rig): array => [
                 'do' => 'remove-receiver', 'receiver' => self::named($rig['links'], 'Gallery')['receivers'][0]['id'],
             ],
+            static fn (array $rig): array => [
+                'do' => 'cover-width', 'type' => self::unit($rig, 'Tape')['typeId'], 'mode' => 'three', 'name' => 'Wall',
+                'beam' => 36, 'throw' => 2.2, 'width' => 6, 'y' => 3, 'height' => 4,
+            ],
             static fn (array $rig): array => ['do' => 'add-circuit', 'amps' => 16, 'name' => 'C1', 'units' => [$unit($rig, 'Pack A')]],
             static fn (array $rig): array => [
                 'do' => 'add-circuit', 'amps' => 10, 'name' => 'Bar', 'fedBy' => $rig['power']['circuits'][0]['id'],

@@ -705,6 +705,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How many units cover a width. */
+        post: operations["post_rigger_app_http_lines_lines_cover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rigs/{rig}/pulled/{item}": {
         parameters: {
             query?: never;
@@ -1958,6 +1975,23 @@ export interface components {
             /** @enum {string} */
             how: "row" | "column" | "spread";
         };
+        CoverWidth: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "cover-width";
+            type: string;
+            mode: string;
+            name: string;
+            beam: number;
+            throw: number;
+            width: number;
+            overlap?: number;
+            centre?: number;
+            y?: number;
+            height?: number | null;
+        };
         PutByWords: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2048,7 +2082,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["CoverWidth"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -2109,6 +2143,19 @@ export interface components {
              * @default null
              */
             height?: number | null;
+        };
+        Cover: {
+            /** Format: float */
+            beam: number;
+            /** Format: float */
+            throw: number;
+            /** Format: float */
+            width: number;
+            /**
+             * Format: float
+             * @default 0
+             */
+            overlap?: number;
         };
         LayOutSet: {
             count: number;
@@ -2513,6 +2560,14 @@ export interface components {
         CablePlanView: {
             offers: components["schemas"]["CableOfferView"][];
             offThePlan: string[];
+        };
+        CoverView: {
+            /** Format: float */
+            diameter: number;
+            count: number;
+            /** Format: float */
+            spacing?: number | null;
+            places: number[];
         };
         PulledView: {
             dark: string[];
@@ -4293,6 +4348,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CablePlanView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_lines_lines_cover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Cover"];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
                 };
             };
         };

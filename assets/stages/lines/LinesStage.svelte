@@ -80,6 +80,7 @@
         <li><a href={sheet('runs')}>Data runs, to lay them by</a></li>
         <li><a href={sheet('power')}>Power list</a></li>
         <li><button onclick={() => cabling.look({ evening: true })}>The evening and the mains</button></li>
+        <li><a href={p('/rigs/:rig/lines/cover', { params: { rig: session.id } })}>How many cover a wall</a></li>
         <li><button onclick={() => (pins = true)}>Which pin carries what</button></li>
         <li><button onclick={() => (isPacking = true)}>Cable in the van</button></li>
         <li><a href={p('/rigs/:rig/lines/kits', { params: { rig: session.id } })}>Radio kits on the shelf</a></li>

@@ -47,6 +47,7 @@ use Rigger\Core\Change\Look\SteadyLook;
 use Rigger\Core\Change\Look\StoreLook;
 use Rigger\Core\Change\Plan\AddSupport;
 use Rigger\Core\Change\Plan\ChangeSupport;
+use Rigger\Core\Change\Plan\CoverWidth;
 use Rigger\Core\Change\Plan\LineUpUnits;
 use Rigger\Core\Change\Plan\PlaceUnit;
 use Rigger\Core\Change\Plan\PutByWords;
@@ -112,7 +113,8 @@ final class ChangeReader
         FitBattery::class, TakeBattery::class, WireTape::class, UnwireTape::class, PlanPower::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,
         RecordLook::class, RecordAgain::class, SteadyLook::class, RenameLook::class, StoreLook::class, RemoveLook::class,
-        PutUnits::class, PlaceUnit::class, LineUpUnits::class, PutByWords::class, AddSupport::class, ChangeSupport::class,
+        PutUnits::class, PlaceUnit::class, LineUpUnits::class, CoverWidth::class,
+        PutByWords::class, AddSupport::class, ChangeSupport::class,
         RemoveSupport::class,
         BeginType::class, WriteChart::class, TakeRevision::class,
     ];

@@ -22,6 +22,25 @@ final readonly class BeamCover
     }
 
     /**
+     * Where their centres are, the outer ones flush with the ends of the width; a single one in the middle.
+     *
+     * @param float $width  in metres, as it was asked
+     * @param float $centre of it
+     *
+     * @return non-empty-list<float> from left to right
+     */
+    public function places(float $width, float $centre = 0.0): array
+    {
+        if (null === $this->spacing) {
+            return [$centre];
+        }
+        $first = $centre - ($width - $this->diameter) / 2;
+        $spacing = $this->spacing;
+
+        return array_map(static fn (int $nth): float => $first + $nth * $spacing, range(0, $this->count - 1));
+    }
+
+    /**
      * D = 2 · throw · tan(beam / 2); ⌈(width − D) / (D · (1 − overlap))⌉ + 1 of them, the outer ones flush with the ends.
      *
      * @param float $beamDegrees above 0 and below 180

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Rigger\App\Http\Lines;
 
 use Rigger\App\Http\Answers;
+use Rigger\App\Http\Lines\Input\Cover;
 use Rigger\App\Http\Lines\Input\LayCable;
 use Rigger\App\Http\Reply;
 use Rigger\App\Repository\CoreRigs;
 use Rigger\App\Rig\View\CablePlanView;
+use Rigger\App\Rig\View\CoverView;
 use Rigger\App\Rig\View\LoadListView;
 use Rigger\App\Rig\View\PairingView;
 use Rigger\App\Rig\View\PinTablesView;
@@ -33,6 +35,13 @@ final readonly class LinesController
     public function plan(Uuid $rig, #[MapRequestPayload] LayCable $input): JsonResponse
     {
         return Reply::with(CablePlanView::of(CableOffers::of($this->rigs->get($rig), $input->wish())));
+    }
+
+    /** How many units cover a width. */
+    #[Route('/api/cover', methods: 'POST'), Answers(CoverView::class)]
+    public function cover(#[MapRequestPayload] Cover $input): JsonResponse
+    {
+        return Reply::with(CoverView::of($input->cover(), $input->width));
     }
 
     /** Who goes dark, and who flickers, when the plug at an item of a run is pulled. */

@@ -70,6 +70,7 @@ final class PowerSheet
             null === $brightest ? '' : \sprintf('; in %s %s A', $brightest[0]->name, self::figure($brightest[1]->amps)),
         ));
         $units = $rig->distribution()->own($circuit->id);
+        $flow->down(1);
         if ([] !== $units) {
             $flow->table([8, 50, 60, 26], ['', 'Unit', 'Where', 'Watts'], array_map(
                 static fn (Unit $unit): array => ['☐', $unit->name, $unit->position ?? '', self::watts($unit)],
@@ -162,6 +163,7 @@ final class PowerSheet
             null === $tape->fuse() ? 'more than one blade stands, divide the tape' : self::figure($tape->fuse()).' A',
             self::figure($tape->wireAmps()),
         ));
+        $flow->down(1);
         $flow->table([8, 46, 12, 46, 26], ['', 'Terminal of the driver', '', 'Terminal of the tape', 'Amperes'], array_map(
             static fn (Terminal $one): array => [
                 '☐', $one->driver, '+' === $one->sign ? '+' : '–', $one->tape, self::figure($one->amps),
