@@ -63,7 +63,7 @@ final class LinkViews
     {
         $views = [];
         foreach ($rig->onePerReceiver(array_values($rig->units)) as $unit) {
-            $reach = $unit->linkId === $link->id ? Reach::of($link, $unit->spot) : null;
+            $reach = $unit->linkId === $link->id ? Reach::of($link, $rig->spotOfReceiver($unit)) : null;
             if (null !== $reach) {
                 $margin = $reach->margin;
                 $views[] = new ReachView($unit->id, round($reach->metres, 1), round($margin->marginDb, 1), $margin->verdict());

@@ -58,9 +58,10 @@ final class PowerWords
                 $number('limit'),
             ),
             'battery_short' => \sprintf(
-                '%s Ah last %s h as the looks have it; %s h are to be lit%s. %s Ah would do.',
+                '%s Ah last %s h %s; %s h are to be lit%s. %s Ah would do.',
                 $number('ampHours'),
                 $number('hours'),
+                true === ($finding->figures['byLooks'] ?? null) ? 'as the looks have it' : 'with everything up',
                 $number('burning'),
                 'short' === $finding->word('verdict')
                     ? ''

@@ -6,6 +6,7 @@ namespace Rigger\Core\Rig;
 
 use Rigger\Core\Light\Cause;
 use Rigger\Core\Line\RadioLink;
+use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Line\Van;
 
@@ -91,6 +92,18 @@ trait RigLines
 
             return $isFirst;
         }));
+    }
+
+    /** Where the receiver of a unit is: at the unit, or at another that shares it. */
+    public function spotOfReceiver(Unit $unit): ?Spot
+    {
+        foreach (null === $unit->receiverId ? [$unit] : [$unit, ...$this->behind($unit->receiverId)] as $one) {
+            if (null !== $one->spot) {
+                return $one->spot;
+            }
+        }
+
+        return null;
     }
 
     /** The receiver that a run begins at: one that is plugged in nowhere, with units that all share it. */

@@ -41,7 +41,7 @@ final class PairingCardTest extends TestCase
             'Switch Tape on. From now on there are 10 s. Hands off for 2 s.',
             'Hold Name for 3 s, until its lamp is flickering green; then let go. [2–10 s]',
             'It listens now. Its lamp: steady green.',
-            'The level of the fader at the moment of pressing chooses the curve: 0–127 linear, 128–255 square.',
+            'The level of the fader at the moment of pressing chooses the curve: 0–127 linear, 128–255 slow.',
             'Raise Button 10, page inner, fader 1, and press the button of output 1 once: it listens at 127, for Red.',
             'Raise Button 10, page inner, fader 2, and press the button of output 2 once: it listens at 128, for Green.',
             'Raise Button 10, page inner, fader 3, and press the button of output 3 once: it listens at 129, for Blue.',

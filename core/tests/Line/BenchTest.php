@@ -229,8 +229,8 @@ final class BenchTest extends TestCase
         $raise = static fn (float $at, int $address, int $level): Move => new Move($at, 's', 'raise', null, $address, $level);
         yield 'each at its fader, with the curve of its level' => [
             [...$paired, $raise(5.0, 37, 100), ...$press(6.0, 1), $raise(9.0, 37, 0), $raise(9.0, 39, 200), ...$press(10.0, 2)],
-            [1 => [37, 'linear'], 2 => [39, 'square']],
-            ['Output 1 of Tape listens at 037, curve linear by the level 100.', 'Output 2 of Tape listens at 039, curve square by the level 200.'],
+            [1 => [37, 'linear'], 2 => [39, 'slow']],
+            ['Output 1 of Tape listens at 037, curve linear by the level 100.', 'Output 2 of Tape listens at 039, curve slow by the level 200.'],
         ];
         yield 'no fader is up' => [
             [...$paired, ...$press(6.0, 3)],

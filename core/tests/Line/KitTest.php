@@ -159,7 +159,7 @@ final class KitTest extends TestCase
         yield 'levels left out' => [
             static fn (\stdClass $kit) => $kit->curves[1]->from = 130,
             'curves[1].from',
-            'square begins at 130; the levels before it end at 127.',
+            'slow begins at 130; the levels before it end at 127.',
         ];
         yield 'outputs that are not there' => [
             static fn (\stdClass $kit) => $kit->outputs = 0,

@@ -247,6 +247,23 @@ final class PowerTest extends TestCase
         self::assertStringContainsString('0.2 Ah last', self::told($short, 'battery_short')[0]);
     }
 
+    public function testABatteryFeedsWhatIsOnOutputsOfItsReceiver(): void
+    {
+        [$panel, $haar] = [self::id('Panel'), self::id('Haar')];
+        $rig = self::change(
+            Rigs::demo(),
+            ['do' => 'add-receiver', 'link' => 'link-0', 'label' => 'Prop', 'units' => [$panel]],
+            ['do' => 'fit-battery', 'unit' => $panel, 'chemistry' => 'lead', 'ampHours' => 20, 'volts' => 12],
+        );
+        $alone = BatteryPlan::of($rig, $rig->unit($panel));
+        // The last of three outputs feeds a lamp of its own.
+        $both = self::change($rig, ['do' => 'rate-unit', 'unit' => $haar, 'watts' => '10']);
+        $both = $both->withUnits($both->unit($haar)->behind($both->receiver('new-1'), [3, 4]));
+        self::assertEqualsWithDelta(($alone->watts ?? 0.0) + 10.0, BatteryPlan::of($both, $both->unit($panel))?->watts, 1e-9);
+        self::assertTrue($both->distribution()->isOnBattery($both->unit($haar)));
+        self::assertFalse($rig->distribution()->isOnBattery($rig->unit($haar)));
+    }
+
     /** @return iterable<string, array{TapeWiring, float, float|null, string, bool}> tape, amps, fuse, verdict, protected */
     public static function tapes(): iterable
     {

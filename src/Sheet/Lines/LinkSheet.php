@@ -78,7 +78,7 @@ final class LinkSheet
     /** @return list<string> */
     private static function row(Rig $rig, Link $link, Unit $unit): array
     {
-        $reach = Reach::of($link, $unit->spot);
+        $reach = Reach::of($link, $rig->spotOfReceiver($unit));
         $shared = $rig->receivers[$unit->receiverId ?? ''] ?? null;
 
         return [

@@ -127,7 +127,7 @@ final class AirJudge
         $weak = [];
         $worst = null;
         foreach ($rig->onePerReceiver(array_values($rig->units)) as $unit) {
-            $reach = $unit->linkId === $link->id && !$unit->isOut ? Reach::of($link, $unit->spot) : null;
+            $reach = $unit->linkId === $link->id && !$unit->isOut ? Reach::of($link, $rig->spotOfReceiver($unit)) : null;
             if (null !== $reach && \in_array($reach->margin->verdict(), ['weak', 'none'], true)) {
                 $weak[] = $unit->id;
                 $worst = null === $worst || $reach->margin->marginDb < $worst->margin->marginDb ? $reach : $worst;

@@ -30,7 +30,7 @@ final class PowerJudge
             if (!$unit->isOut) {
                 array_push($findings, ...self::ofUnit($rig, $unit));
             }
-            if (null === $unit->circuitId && null === $unit->supply->battery && !$unit->isOut) {
+            if (null === $unit->circuitId && !$unit->isOut && !$rig->distribution()->isOnBattery($unit)) {
                 $none[] = $unit->id;
             }
         }
@@ -138,7 +138,7 @@ final class PowerJudge
             [
                 'hours' => round($plan->hours() ?? 0.0, 2), 'burning' => round($plan->burning, 2), 'needed' => round($plan->needed, 2),
                 'reserve' => $rig->power->reserve, 'ampHours' => $plan->battery->ampHours, 'enough' => ceil($plan->enough() * 10) / 10,
-                'verdict' => $verdict,
+                'verdict' => $verdict, 'byLooks' => null !== $plan->meanWatts,
             ],
         );
     }

@@ -234,7 +234,12 @@ final class RunProposals
                     ...($isLed
                         ? []
                         : [new Proposal(\sprintf('Take %s off %s', $unit->name, $finding->word('run')), [new TakeOffRun([$item->id])])]),
-                    new Proposal(\sprintf('Put %s on cable alone', $unit->name), [new ConnectUnit($unit->id, null)], 1),
+                    new Proposal(
+                        \sprintf('Put %s on cable alone', $unit->name),
+                        [new ConnectUnit($unit->id, null)],
+                        1,
+                        $rig->distribution()->lostWith($unit),
+                    ),
                 ];
             }
         }

@@ -9,7 +9,7 @@ use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
 
-/** How long a unit's battery lasts, at full and at the levels of the looks, against the evening. */
+/** How long a battery lasts with all that it feeds, at full and at the levels of the looks, against the evening. */
 final readonly class BatteryPlan
 {
     private const NEAR = 1e-9;
@@ -32,15 +32,23 @@ final readonly class BatteryPlan
     ) {
     }
 
-    /** Null without a battery, and where nobody has said what the unit takes. */
+    /** Null without a battery, and where nobody has said what all of it takes. */
     public static function of(Rig $rig, Unit $unit): ?self
     {
         $battery = $unit->supply->battery;
-        $watts = Draw::full($unit);
-        if (null === $battery || null === $watts || $watts <= 0.0) {
+        if (null === $battery) {
             return null;
         }
-        $inLooks = array_map(static fn (Look $look): float => Draw::inLook($unit, $look) ?? 0.0, array_values($rig->looks));
+        $fed = $rig->distribution()->onBatteryOf($unit);
+        $full = array_map(Draw::full(...), $fed);
+        $watts = array_sum(array_filter($full, is_float(...)));
+        if (\in_array(null, $full, true) || $watts <= 0.0) {
+            return null;
+        }
+        $inLooks = array_map(static fn (Look $look): float => array_sum(array_map(
+            static fn (Unit $one): float => Draw::inLook($one, $look) ?? 0.0,
+            $fed,
+        )), array_values($rig->looks));
         $mean = [] === $inLooks ? null : array_sum($inLooks) / \count($inLooks);
 
         return new self(

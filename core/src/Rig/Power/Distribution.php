@@ -56,6 +56,54 @@ final class Distribution
         return $units;
     }
 
+    /**
+     * Whom the battery of a unit feeds: itself, and what is on outputs of the same receiver without a battery of its own.
+     *
+     * @return non-empty-list<Unit>
+     */
+    public function onBatteryOf(Unit $unit): array
+    {
+        $receiver = $this->rig->receivers[$unit->receiverId ?? ''] ?? null;
+        if (null === $receiver || 0 === $this->rig->link($receiver->linkId)->kit->kit->outputs) {
+            return [$unit];
+        }
+
+        return [$unit, ...array_values(array_filter(
+            $this->rig->behind($receiver->id),
+            static fn (Unit $one): bool => $one->id !== $unit->id && null === $one->supply->battery,
+        ))];
+    }
+
+    /** Whether a battery feeds it, its own or that of its receiver. */
+    public function isOnBattery(Unit $unit): bool
+    {
+        if (null !== $unit->supply->battery) {
+            return true;
+        }
+        foreach (null === $unit->receiverId ? [] : $this->rig->behind($unit->receiverId) as $other) {
+            if (null !== $other->supply->battery && \in_array($unit, $this->onBatteryOf($other), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What is given up when a unit leaves its receiver.
+     *
+     * @return list<string> nothing where no battery there feeds several
+     */
+    public function lostWith(Unit $unit): array
+    {
+        $receiver = $this->rig->receivers[$unit->receiverId ?? ''] ?? null;
+        $isFed = null === $unit->supply->battery && $this->isOnBattery($unit);
+
+        return null === $receiver || !$isFed && (null === $unit->supply->battery || \count($this->onBatteryOf($unit)) < 2)
+            ? []
+            : [\sprintf('What hangs on %s shares a battery: it is on that no more.', $receiver->label)];
+    }
+
     /** Whether a circuit hangs on another, however far, or is it. */
     public function isBehind(string $circuitId, string $otherId): bool
     {
