@@ -38,7 +38,7 @@ evening(6, 'tape on a radio dimmer', 40, async (tonight) => {
   await tonight.press(power.getByText('LED tape', { exact: true }));
   await tonight.press(tonight.button('Wire this tape'));
   await expect(power.getByLabel('What flows to the tape')).toHaveText(
-    /72 W, 6 A.*0\.69 V, 5\.7 %.*7\.5 A.*up to 16 A/s,
+    /72 W, 6 A[\s\S]*0\.69 V, 5\.7 %[\s\S]*7\.5 A[\s\S]*up to 16 A/,
   );
   await tonight.press(tonight.button('Take wire of 4 mm²'));
   await expect(power.getByLabel('What flows to the tape')).toHaveText(/0\.26 V, 2\.2 %/);

@@ -13,6 +13,17 @@
     const told = await session.change({ do: 'load-socket', unit: unit.id, cell, watts }, true);
     return told ? (told.at('watts') ?? told.message) : null;
   }
+  /** Packs are mostly loaded alike: one entry for all. */
+  const alike = $derived(
+    supply.sockets.every((one) => one.watts === supply.sockets[0]?.watts) ? supply.sockets[0]?.watts : undefined,
+  );
+  async function loadAll(watts: string): Promise<string | null> {
+    const told = await session.change(
+      supply.sockets.map((one) => ({ do: 'load-socket' as const, unit: unit.id, cell: one.cell, watts })),
+      true,
+    );
+    return told ? (told.at('watts') ?? told.violations[0]?.message ?? told.message) : null;
+  }
   async function rate(which: 'packAmps' | 'socketAmps', amps: string): Promise<string | null> {
     const told = await session.change(
       {
@@ -30,7 +41,17 @@
 </script>
 
 <div class="grid gap-2 text-[12.5px]">
-  <h4 class="dim text-[12px]">Lamps on its sockets</h4>
+  <div class="grid grid-cols-[1fr_96px_56px] items-center gap-2">
+    <h4 class="dim text-[12px]">Lamps on its sockets, all alike</h4>
+    <EditText
+      label="Watts on all sockets"
+      about={unit.id}
+      class="mono h-8"
+      value={alike == null ? '' : `${figure(alike)} W`}
+      placeholder={alike === undefined ? 'they differ' : 'empty'}
+      onCommit={loadAll}
+    />
+  </div>
   {#each supply.sockets as one (one.cell)}
     <div class="grid grid-cols-[1fr_96px_56px] items-center gap-2">
       <bdi class="truncate">{one.label}</bdi>

@@ -160,6 +160,13 @@ final readonly class CardSheet
             null === $wrong ? null : '! '.$wrong.'.',
             $unit->setup,
             null === $unit->linkId ? null : 'Receiver on '.($unit->receiver ?? 'nothing yet').'.',
+            match ($unit->runState) {
+                'leader' => 'Tonight it leads the others.',
+                'follower' => 'Tonight it follows its leader.',
+                'alone' => 'Tonight it runs by itself.',
+                default => null,
+            },
+            $unit->hearsRemote ? 'It hears the hand remote.' : null,
             'unit' === $unit->pan ? 'Turn pan round in its menu.' : null,
             'unit' === $unit->tilt ? 'Turn tilt round in its menu.' : null,
             ...self::setting($unit, false),
