@@ -22,6 +22,21 @@
   }
   const remove = (link: Link) => session.change({ do: 'remove-link', link: link.id });
   const connect = (unit: string, link: string) => session.change({ do: 'connect-unit', unit, link });
+  /** Units named alike, "Bulb 1" to "Bulb 12", go behind a sender at once. */
+  const ALL = 'all of ';
+  const baseOf = (name: string) => name.replace(/\s+\d+$/, '');
+  const apart = (link: Link) => rig.units.filter((one) => one.linkId !== link.id);
+  const alike = (link: Link) => {
+    const counts = new Map<string, number>();
+    for (const one of apart(link)) counts.set(baseOf(one.name), (counts.get(baseOf(one.name)) ?? 0) + 1);
+    return [...counts].filter(([, count]) => count > 2);
+  };
+  const connectAll = (base: string, link: Link) =>
+    session.change(
+      apart(link)
+        .filter((one) => baseOf(one.name) === base)
+        .map((one) => ({ do: 'connect-unit' as const, unit: one.id, link: link.id })),
+    );
   function share(link: Link) {
     const taken = new Set(rig.links.flatMap((one) => one.receivers.map((receiver) => receiver.label)));
     let nth = 1;
@@ -98,10 +113,12 @@
             onchange={(event) => {
               const id = event.currentTarget.value;
               event.currentTarget.value = '';
-              if (id) void connect(id, link.id);
+              if (id.startsWith(ALL)) void connectAll(id.slice(ALL.length), link);
+              else if (id) void connect(id, link.id);
             }}
           >
             <option value="">A unit with its own receiver…</option>
+            {#each alike(link) as [base, count] (base)}<option value={ALL + base}>all {count} {base}</option>{/each}
             {#each rig.units.filter((one) => one.linkId !== link.id) as one (one.id)}<option value={one.id}
                 >{one.name}</option
               >{/each}
