@@ -33,3 +33,13 @@ export function drivenBy(link: Link, receiver: Receiver): Map<number, string> {
     });
   return driven;
 }
+
+/** "Bulb" of "Bulb 12". */
+export const baseOf = (name: string): string => name.replace(/\s+\d+$/, '');
+
+/** Three units or more that are named alike, by that name with their number. */
+export function namedAlike(units: readonly Unit[]): [string, number][] {
+  const counts = new Map<string, number>();
+  for (const { name } of units) counts.set(baseOf(name), (counts.get(baseOf(name)) ?? 0) + 1);
+  return [...counts].filter(([, count]) => count > 2);
+}

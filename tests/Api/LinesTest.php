@@ -125,14 +125,14 @@ final class LinesTest extends ApiTestCase
         $id = $this->demoRig();
         $rig = $this->ask('GET', '/api/rigs/'.$id);
         [$pack, $tape] = [self::unit($rig, 'Pack A')['id'], self::unit($rig, 'Tape')['id']];
-        $rig = $this->change($id, 1, ['do' => 'add-circuit', 'amps' => 16, 'name' => 'C1', 'units' => [$pack]]);
+        $rig = $this->change($id, 1, ['do' => 'add-circuit', 'amps' => 16, 'name' => 'Extra', 'units' => [$pack]]);
         $rig = $this->change($id, 2, [
             'do' => 'wire-tape', 'unit' => $tape, 'volts' => 12, 'wattsPerMetre' => 14.4, 'metres' => 5, 'wireMetres' => 5, 'mm2' => 1.5,
         ]);
         $rig = $this->change($id, 3, ['do' => 'fit-battery', 'unit' => $tape, 'chemistry' => 'lead', 'ampHours' => 7, 'volts' => 12]);
-        $rig = $this->change($id, 4, ['do' => 'load-socket', 'unit' => $pack, 'cell' => 1, 'watts' => '650']);
-        $circuit = $rig['power']['circuits'][0];
-        self::assertEquals([650, 2.83, 12.8, 'ok'], [$circuit['watts'], $circuit['drawnAmps'], $circuit['limitAmps'], $circuit['verdict']]);
+        $rig = $this->change($id, 4, ['do' => 'load-socket', 'unit' => $pack, 'cell' => 1, 'watts' => '']);
+        $circuit = self::named($rig['power']['circuits'], 'Extra');
+        self::assertEquals([1950, 8.48, 12.8, 'ok'], [$circuit['watts'], $circuit['drawnAmps'], $circuit['limitAmps'], $circuit['verdict']]);
         $supply = array_values(array_filter($rig['power']['supplies'], static fn (array $one): bool => $one['unitId'] === $tape))[0];
         self::assertEquals([72, 6, 0.69, 5.7, 7.5], [
             $supply['watts'], $supply['tape']['amps'], $supply['tape']['dropVolts'], $supply['tape']['percent'], $supply['tape']['fuse'],
@@ -149,7 +149,7 @@ final class LinesTest extends ApiTestCase
         $bad = $this->change($id, 6, ['do' => 'load-socket', 'unit' => $pack, 'cell' => 1, 'watts' => 'much'], status: 422);
         self::assertSame('watts', $bad['violations'][0]['path']);
         $bad = $this->change($id, 6, ['do' => 'change-circuit', 'circuit' => $circuit['id'], 'fedBy' => $circuit['id']], status: 409);
-        self::assertSame(['loop', 'C1 cannot feed itself.'], [$bad['type'], $bad['detail']]);
+        self::assertSame(['loop', 'Extra cannot feed itself.'], [$bad['type'], $bad['detail']]);
         foreach (['power', 'wiring'] as $kind) {
             self::assertSame(1, $this->ask('GET', '/api/rigs/'.$id.'/line-sheets/'.$kind)['count'], $kind);
         }

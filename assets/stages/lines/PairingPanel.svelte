@@ -15,10 +15,13 @@
   let {
     unit,
     isPractice = false,
+    isAsked = false,
   }: {
     unit: Unit;
     /** On the bench: read along, and nothing is kept. */
     isPractice?: boolean;
+    /** Where it is one of several things about a unit, that fold by themselves. */
+    isAsked?: boolean;
   } = $props();
   const session = useRig();
   const card = createQuery(() => ({
@@ -57,7 +60,8 @@
     <span class="flex-1 text-[12.5px]"
       >{#if card.data}with <Tape name={card.data.sender} /> on <b class="font-[620]">{card.data.setting}</b>{/if}</span
     >
-    {#if !isPractice}<button class="btn btn-quiet h-7" onclick={() => cabling.look({})}>Leave it</button>{/if}
+    {#if !isPractice && !isAsked}<button class="btn btn-quiet h-7" onclick={() => cabling.look({})}>Leave it</button
+      >{/if}
   </div>
   {#if card.error}<p class="text-error text-[12.5px]" role="alert">{wordsOf(card.error)}</p>{/if}
   {#if card.data}

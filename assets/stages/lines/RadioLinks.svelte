@@ -1,6 +1,7 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
   import LinkAir from './LinkAir.svelte';
+  import { baseOf, namedAlike } from '../../lib/receivers';
   import OwnReceiver from './OwnReceiver.svelte';
   import SettingSelect from './SettingSelect.svelte';
   import SharedReceiver from './SharedReceiver.svelte';
@@ -24,13 +25,7 @@
   const connect = (unit: string, link: string) => session.change({ do: 'connect-unit', unit, link });
   /** Units named alike, "Bulb 1" to "Bulb 12", go behind a sender at once. */
   const ALL = 'all of ';
-  const baseOf = (name: string) => name.replace(/\s+\d+$/, '');
   const apart = (link: Link) => rig.units.filter((one) => one.linkId !== link.id);
-  const alike = (link: Link) => {
-    const counts = new Map<string, number>();
-    for (const one of apart(link)) counts.set(baseOf(one.name), (counts.get(baseOf(one.name)) ?? 0) + 1);
-    return [...counts].filter(([, count]) => count > 2);
-  };
   const connectAll = (base: string, link: Link) =>
     session.change(
       apart(link)
@@ -118,7 +113,8 @@
             }}
           >
             <option value="">A unit with its own receiver…</option>
-            {#each alike(link) as [base, count] (base)}<option value={ALL + base}>all {count} {base}</option>{/each}
+            {#each namedAlike(apart(link)) as [base, count] (base)}<option value={ALL + base}>all {count} {base}</option
+              >{/each}
             {#each rig.units.filter((one) => one.linkId !== link.id) as one (one.id)}<option value={one.id}
                 >{one.name}</option
               >{/each}

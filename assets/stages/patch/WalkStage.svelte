@@ -3,6 +3,7 @@
   import { dayAndTime, plural } from '../../lib/words';
   import { p } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
+  import PairingPanel from '../lines/PairingPanel.svelte';
   import SetCard from './SetCard.svelte';
   import { useRig } from '../../state/rig.svelte';
 
@@ -59,6 +60,12 @@
               >{unit.setAt ? 'Set ✓' : 'It is set'}</button
             >
           </div>
+          {#if unit.linkId && !unit.pairedAt}
+            <details class="mt-2">
+              <summary class="link-repair min-h-11 cursor-pointer content-center">How its receiver is paired</summary>
+              <div class="mt-2"><PairingPanel {unit} isAsked /></div>
+            </details>
+          {/if}
           {#if unit.pairedAt}<p class="dim mt-1 text-[12.5px]">Paired {dayAndTime(unit.pairedAt)}</p>{/if}
           {#if unit.setAt}
             <p class="dim mt-1 text-[12.5px]">

@@ -27,7 +27,10 @@ final class RigDocumentTest extends TestCase
     {
         $document = self::demo();
         $document->version = $version;
-        unset($document->runs, $document->van, $document->kits);
+        unset($document->runs, $document->van, $document->kits, $document->circuits);
+        foreach ($document->fixtures as $fixture) {
+            unset($fixture->circuit, $fixture->supply);
+        }
         foreach ($document->links as $link) {
             $link->kit = 'Reed Link';
             unset($link->x, $link->y, $link->height);
@@ -139,7 +142,7 @@ final class RigDocumentTest extends TestCase
             'circuits[0].from',
         ];
         yield 'plugged into a circuit that is not there' => [
-            static fn (\stdClass $rig) => $rig->fixtures[0]->circuit = 0,
+            static fn (\stdClass $rig) => $rig->fixtures[0]->circuit = 9,
             'out_of_range',
             'fixtures[0].circuit',
         ];
@@ -192,7 +195,7 @@ final class RigDocumentTest extends TestCase
         yield 'a member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
-                unset($rig->runs, $rig->van, $rig->kits);
+                unset($rig->runs, $rig->van, $rig->kits, $rig->circuits);
                 $rig->links = [];
                 unset($rig->fixtures[12]->link, $rig->fixtures[12]->receiver);
                 $rig->holds = [];
@@ -203,13 +206,14 @@ final class RigDocumentTest extends TestCase
         yield 'a unit\'s member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
-                unset($rig->runs, $rig->van, $rig->kits);
+                unset($rig->runs, $rig->van, $rig->kits, $rig->circuits);
                 $rig->links = [];
                 unset($rig->fixtures[12]->link, $rig->fixtures[12]->receiver);
-                $rig->fixtures[2]->out = true;
+                unset($rig->fixtures[0]->circuit);
+                $rig->fixtures[0]->out = true;
             },
             'unknown_member',
-            'fixtures[2].out',
+            'fixtures[0].out',
         ];
         yield 'a member nobody knows' => [static fn (\stdClass $rig) => $rig->note = 'x', 'unknown_member', 'note'];
     }
