@@ -34,7 +34,7 @@ evening(7, 'budget pars', 45, async (tonight) => {
   await tonight.press(tonight.button('Add the sender'));
   for (const plugged of ['Pail 1', 'Pail 2'])
     await tonight.choose(page.getByLabel('Put a unit behind Sender'), plugged);
-  await tonight.press(tonight.button('Share the receiver of Pail 2'));
+  await tonight.press(tonight.button('Share what Pail 2 hears by'));
   for (const chained of ['Pail 3', 'Pail 4', 'Pail 5'])
     await tonight.choose(page.getByLabel('Put a unit behind Pail 2 box'), chained);
   await tonight.press(tonight.button('Set the receivers of Pail 1 and Pail 2 box to 1-1'));

@@ -207,7 +207,7 @@ final class JournalTest extends ApiTestCase
             ],
             static fn (array $rig): array => ['do' => 'plug-units', 'units' => [$unit($rig, 'Haar')], 'circuit' => $rig['power']['circuits'][1]['id']],
             static fn (array $rig): array => ['do' => 'load-socket', 'unit' => $unit($rig, 'Pack A'), 'cell' => 2, 'watts' => '500'],
-            static fn (array $rig): array => ['do' => 'rate-unit', 'unit' => $unit($rig, 'Pack A'), 'packAmps' => '12', 'socketAmps' => '5'],
+            static fn (array $rig): array => ['do' => 'rate-unit', 'unit' => $unit($rig, 'Pack A'), 'packAmps' => '10', 'socketAmps' => '4'],
             static fn (array $rig): array => [
                 'do' => 'wire-tape', 'unit' => $unit($rig, 'Tape'), 'volts' => 12, 'wattsPerMetre' => 14.4, 'metres' => 5,
                 'wireMetres' => 5, 'mm2' => 1.5,

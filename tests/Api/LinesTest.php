@@ -150,8 +150,8 @@ final class LinesTest extends ApiTestCase
         self::assertSame('watts', $bad['violations'][0]['path']);
         $bad = $this->change($id, 6, ['do' => 'change-circuit', 'circuit' => $circuit['id'], 'fedBy' => $circuit['id']], status: 409);
         self::assertSame(['loop', 'Extra cannot feed itself.'], [$bad['type'], $bad['detail']]);
-        foreach (['power', 'wiring'] as $kind) {
-            self::assertSame(1, $this->ask('GET', '/api/rigs/'.$id.'/line-sheets/'.$kind)['count'], $kind);
+        foreach (['power' => 2, 'wiring' => 1] as $kind => $pages) {
+            self::assertSame($pages, $this->ask('GET', '/api/rigs/'.$id.'/line-sheets/'.$kind)['count'], $kind);
         }
     }
 }

@@ -38,7 +38,7 @@
 {#if room}<button
     class="btn btn-quiet h-7"
     onclick={share}
-    aria-label="Share the receiver of {unit.name}"
+    aria-label="Share what {unit.name} hears by"
     title="Other units can be chained behind it, or be on its outputs">Share it</button
   >{/if}
 <button class="btn btn-quiet h-7" onclick={() => connect(null, null)}>Put on cable</button>

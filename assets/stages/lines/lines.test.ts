@@ -163,7 +163,7 @@ describe('the lines', () => {
     await fireEvent.change(shared.getByLabelText('Put a unit behind Prop box'), { target: { value: unit('Tape').id } });
     await fireEvent.click(shared.getByRole('button', { name: 'Take Haar from Prop box' }));
     await fireEvent.click(screen.getByRole('button', { name: 'Add a shared receiver to Booth left' }));
-    await fireEvent.click(screen.getByRole('button', { name: 'Share the receiver of Tape' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Share what Tape hears by' }));
     await waitFor(() =>
       expect(changes()).toEqual([
         { do: 'put-behind', unit: lamp.id, receiver: 'box', outputs: [3] },

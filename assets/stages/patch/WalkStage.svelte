@@ -69,8 +69,9 @@
           {#if unit.pairedAt}<p class="dim mt-1 text-[12.5px]">Paired {dayAndTime(unit.pairedAt)}</p>{/if}
           {#if unit.setAt}
             <p class="dim mt-1 text-[12.5px]">
-              <b class="mono">{unit.place}</b>, set {dayAndTime(unit.setAt)}{#if unit.provedAt}, kept it through off and
-                on {dayAndTime(unit.provedAt)}{/if}
+              <b class="mono">{unit.place}</b>, set {dayAndTime(unit.setAt)}{unit.provedAt
+                ? `, kept it through off and on ${dayAndTime(unit.provedAt)}`
+                : ''}
             </p>
             <button
               class="btn mt-2 min-h-11"
