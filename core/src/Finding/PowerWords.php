@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Finding;
 
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 use Rigger\Core\Text\Names;
 
 /** @internal */
@@ -35,7 +36,7 @@ final class PowerWords
     public static function message(Finding $finding, Rig $rig): string
     {
         $names = self::names($finding, $rig);
-        $number = static fn (string $figure): string => self::figure($finding->number($figure));
+        $number = static fn (string $figure): string => Figure::short($finding->number($figure));
 
         return match ($finding->code) {
             'circuit_over', 'circuit_near' => self::circuit($finding),
@@ -65,7 +66,7 @@ final class PowerWords
                 $number('burning'),
                 'short' === $finding->word('verdict')
                     ? ''
-                    : \sprintf(', and %s %% are to be left', self::figure($finding->number('reserve') * 100)),
+                    : \sprintf(', and %s %% are to be left', Figure::short($finding->number('reserve') * 100)),
                 $number('enough'),
             ),
             'wire_drop' => \sprintf(
@@ -91,7 +92,7 @@ final class PowerWords
 
     private static function circuit(Finding $finding): string
     {
-        $number = static fn (string $figure): string => self::figure($finding->number($figure));
+        $number = static fn (string $figure): string => Figure::short($finding->number($figure));
         $limit = true === ($finding->figures['breaker'] ?? true)
             ? \sprintf('%s A of its %s A may flow for hours', $number('limit'), $number('rating'))
             : \sprintf('it stands %s A', $number('limit'));
@@ -106,10 +107,5 @@ final class PowerWords
     private static function names(Finding $finding, Rig $rig): string
     {
         return Names::few(array_map(static fn (string $id): string => $rig->unit($id)->name, $finding->units));
-    }
-
-    private static function figure(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
 }

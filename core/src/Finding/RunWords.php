@@ -7,6 +7,7 @@ namespace Rigger\Core\Finding;
 use Rigger\Core\Line\Cable\RunFault;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Severity;
+use Rigger\Core\Text\Figure;
 use Rigger\Core\Text\Names;
 
 /** What is wrong with a data run, as a sentence. */
@@ -122,6 +123,6 @@ final class RunWords
 
     private static function short(mixed $number): string
     {
-        return rtrim(rtrim(number_format(\is_int($number) || \is_float($number) ? $number : 0, 1, '.', ''), '0'), '.');
+        return Figure::short(\is_int($number) || \is_float($number) ? $number : 0, 1);
     }
 }

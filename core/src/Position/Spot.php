@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Position;
 
+use Rigger\Core\Text\Figure;
+
 /**
  * A point of the stage plan in metres, seen from above: x grows towards the right of somebody in the audience, y away from
  * them, from the stage's edge at 0.
@@ -35,6 +37,6 @@ final readonly class Spot
 
     private static function metres(float $metres): string
     {
-        return rtrim(rtrim(number_format($metres, 1, '.', ''), '0'), '.');
+        return Figure::short($metres, 1);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Profile;
 
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Text\Figure;
 
 /**
  * The one-line language in which a range is typed: values, what they do, quantity, and a label if wanted.
@@ -160,7 +161,7 @@ final class RangeLine
     private static function span(float $start, float $end, Quantity $quantity): string
     {
         $factor = Quantity::Level === $quantity ? 100 : 1;
-        $one = static fn (float $number): string => rtrim(rtrim(number_format($number * $factor, 6, '.', ''), '0'), '.');
+        $one = static fn (float $number): string => Figure::short($number * $factor, 6);
 
         return $start === $end ? $one($start) : $one($start).'-'.$one($end);
     }

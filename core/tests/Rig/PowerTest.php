@@ -6,14 +6,11 @@ namespace Rigger\Core\Tests\Rig;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rigger\Core\Change\Change;
-use Rigger\Core\Change\ChangeReader;
 use Rigger\Core\Change\Changes;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Document\RigDocument;
 use Rigger\Core\Document\RigReader;
 use Rigger\Core\Document\RigWriter;
-use Rigger\Core\Finding\Finding;
 use Rigger\Core\Finding\Wording;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
@@ -30,38 +27,7 @@ use Rigger\Core\Severity;
 /** Circuits, packs, batteries, and wire to tape: planning figures, worked out by hand beside each. */
 final class PowerTest extends TestCase
 {
-    private static SmallWorld $world;
-
-    protected function setUp(): void
-    {
-        self::$world = new SmallWorld();
-    }
-
-    /** @param array<string, mixed> ...$changes */
-    private static function change(Rig $rig, array ...$changes): Rig
-    {
-        $read = array_map(static fn (array $one): Change => ChangeReader::read(Json::decode(Json::encode($one)), ''), array_values($changes));
-        self::assertNotSame([], $read);
-
-        return Changes::apply($read, $rig, self::$world)->rig;
-    }
-
-    private static function id(string $unit): string
-    {
-        return Rigs::named(Rigs::demo(), $unit)->id;
-    }
-
-    /** @return list<Finding> */
-    private static function found(Rig $rig, string $code): array
-    {
-        return array_values(array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => $one->code === $code));
-    }
-
-    /** @return list<string> */
-    private static function told(Rig $rig, string $code): array
-    {
-        return array_map(static fn (Finding $one): string => Wording::message($one, $rig), self::found($rig, $code));
-    }
+    use ChangesRigs;
 
     /** Pack A with four lamps of 650 W on a breaker new-1 of 16 A, Drum 1 and 2 on an outlet new-2 of it. */
     private static function plugged(float $breaker = 16.0, float $outlet = 10.0): Rig

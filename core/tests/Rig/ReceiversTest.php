@@ -6,15 +6,12 @@ namespace Rigger\Core\Tests\Rig;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Rigger\Core\Change\Change;
-use Rigger\Core\Change\ChangeReader;
 use Rigger\Core\Change\Changes;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Document\RigDocument;
 use Rigger\Core\Document\RigReader;
 use Rigger\Core\Document\RigWriter;
 use Rigger\Core\Finding\Finding;
-use Rigger\Core\Finding\Wording;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Judge\Judge;
@@ -26,26 +23,7 @@ use Rigger\Core\Rig\Unit;
 /** Receivers that several units share: chained by cable, or each on outputs of its own. */
 final class ReceiversTest extends TestCase
 {
-    private static SmallWorld $world;
-
-    protected function setUp(): void
-    {
-        self::$world = new SmallWorld();
-    }
-
-    /** @param array<string, mixed> ...$changes */
-    private static function change(Rig $rig, array ...$changes): Rig
-    {
-        $read = array_map(static fn (array $one): Change => ChangeReader::read(Json::decode(Json::encode($one)), ''), array_values($changes));
-        self::assertNotSame([], $read);
-
-        return Changes::apply($read, $rig, self::$world)->rig;
-    }
-
-    private static function id(string $unit): string
-    {
-        return Rigs::named(Rigs::demo(), $unit)->id;
-    }
+    use ChangesRigs;
 
     /** A link that hands all data on, and three Drums chained behind one receiver of it: link new-1, receiver new-2. */
     private static function chained(): Rig
@@ -61,15 +39,6 @@ final class ReceiversTest extends TestCase
     private static function onOutputs(): Rig
     {
         return self::change(Rigs::demo(), ['do' => 'add-receiver', 'link' => 'link-0', 'label' => 'Prop box', 'setting' => 'Alder', 'units' => [self::id('Tape')]]);
-    }
-
-    /** @return list<string> */
-    private static function told(Rig $rig, string $code): array
-    {
-        return array_values(array_map(
-            static fn (Finding $one): string => Wording::message($one, $rig),
-            array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => $one->code === $code),
-        ));
     }
 
     public function testUnitsBehindOneReceiverHearWhatItHears(): void

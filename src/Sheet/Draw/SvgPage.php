@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\App\Sheet\Draw;
 
+use Rigger\Core\Text\Figure;
+
 /** A page as SVG, true to size. */
 final class SvgPage
 {
@@ -86,6 +88,6 @@ final class SvgPage
 
     private static function mm(float $millimetres): string
     {
-        return rtrim(rtrim(number_format($millimetres, 3, '.', ''), '0'), '.');
+        return Figure::short($millimetres, 3);
     }
 }

@@ -12,6 +12,7 @@ use Rigger\Core\Rig\Power\TapeWiring;
 use Rigger\Core\Rig\Power\Terminal;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Figure;
 
 /** Power on paper: circuits with what hangs on them, packs by socket, batteries, and the wiring of tape. */
 final class PowerSheet
@@ -31,8 +32,8 @@ final class PowerSheet
         $flow->down(2);
         $flow->paragraph(\sprintf(
             'Mains of %s V, power factor %s. %s',
-            self::figure($rig->power->volts),
-            self::figure($rig->power->powerFactor),
+            Figure::short($rig->power->volts),
+            Figure::short($rig->power->powerFactor),
             self::CAUTION,
         ));
     }
@@ -60,14 +61,14 @@ final class PowerSheet
         $load = $rig->distribution()->full($circuit);
         $brightest = $rig->distribution()->brightest($circuit);
         $flow->room(40);
-        $flow->heading(\sprintf('%s, %s A', $circuit->name, self::figure($circuit->amps)));
+        $flow->heading(\sprintf('%s, %s A', $circuit->name, Figure::short($circuit->amps)));
         $flow->paragraph(\sprintf(
             '%s. With everything up %s W, %s A of %s A that may flow for hours%s.',
             null === $circuit->fedBy ? 'A breaker' : 'Hangs on '.$rig->circuit($circuit->fedBy)->name,
-            self::figure($load->watts),
-            self::figure($load->amps),
-            self::figure($load->limitAmps),
-            null === $brightest ? '' : \sprintf('; in %s %s A', $brightest[0]->name, self::figure($brightest[1]->amps)),
+            Figure::short($load->watts),
+            Figure::short($load->amps),
+            Figure::short($load->limitAmps),
+            null === $brightest ? '' : \sprintf('; in %s %s A', $brightest[0]->name, Figure::short($brightest[1]->amps)),
         ));
         $units = $rig->distribution()->own($circuit->id);
         $flow->down(1);
@@ -94,16 +95,16 @@ final class PowerSheet
                     '☐',
                     $unit->mode()->cellLabel($cell),
                     $unit->cellNames[$cell] ?? '',
-                    self::figure($watts),
-                    self::figure($watts / $perVolt),
+                    Figure::short($watts),
+                    Figure::short($watts / $perVolt),
                 ],
                 array_keys($supply->lamps),
                 array_values($supply->lamps),
             ));
             $flow->paragraph(implode(', ', array_filter([
-                \sprintf('In all %s W, %s A', self::watts($unit), self::figure((Draw::full($unit) ?? 0.0) / $perVolt)),
-                null === $supply->packAmps ? null : \sprintf('the pack stands %s A', self::figure($supply->packAmps)),
-                null === $supply->socketAmps ? null : \sprintf('a socket %s A', self::figure($supply->socketAmps)),
+                \sprintf('In all %s W, %s A', self::watts($unit), Figure::short((Draw::full($unit) ?? 0.0) / $perVolt)),
+                null === $supply->packAmps ? null : \sprintf('the pack stands %s A', Figure::short($supply->packAmps)),
+                null === $supply->socketAmps ? null : \sprintf('a socket %s A', Figure::short($supply->socketAmps)),
             ], is_string(...))).'.', 8);
         }
     }
@@ -120,11 +121,11 @@ final class PowerSheet
                     \sprintf(
                         '%s, %s Ah, %s V',
                         $plan->battery->chemistry->value,
-                        self::figure($plan->battery->ampHours),
-                        self::figure($plan->battery->volts),
+                        Figure::short($plan->battery->ampHours),
+                        Figure::short($plan->battery->volts),
                     ),
-                    null === $plan->hours() ? 'dark' : self::figure($plan->hours()).' h',
-                    self::figure($plan->fullHours).' h',
+                    null === $plan->hours() ? 'dark' : Figure::short($plan->hours()).' h',
+                    Figure::short($plan->fullHours).' h',
                 ];
             }
         }
@@ -136,9 +137,9 @@ final class PowerSheet
         $flow->table([8, 40, 56, 24, 24], ['', 'Unit', 'Battery', 'In the looks', 'At full'], $rows);
         $flow->paragraph(\sprintf(
             'To be lit for %s h, %s h with %s %% left.',
-            self::figure($rig->power->burning()),
-            self::figure($rig->power->needed()),
-            self::figure($rig->power->reserve * 100),
+            Figure::short($rig->power->burning()),
+            Figure::short($rig->power->needed()),
+            Figure::short($rig->power->reserve * 100),
         ), 8);
     }
 
@@ -149,24 +150,24 @@ final class PowerSheet
         $flow->heading(\sprintf('Tape of %s', $unit->name));
         $flow->paragraph(\sprintf(
             '%s m at %s W a metre, %s V: %s A with every colour up. Wire %s m of %s mm²: %s V are lost, %s %%.',
-            self::figure($tape->metres),
-            self::figure($tape->wattsPerMetre),
-            self::figure($tape->volts),
-            self::figure($tape->amps()),
-            self::figure($tape->wireMetres),
-            self::figure($tape->mm2),
-            self::figure($drop->dropVolts),
+            Figure::short($tape->metres),
+            Figure::short($tape->wattsPerMetre),
+            Figure::short($tape->volts),
+            Figure::short($tape->amps()),
+            Figure::short($tape->wireMetres),
+            Figure::short($tape->mm2),
+            Figure::short($drop->dropVolts),
             number_format($drop->percent, 1),
         ));
         $flow->paragraph(\sprintf(
             'Fuse at the battery or supply: %s. The wire is protected by %s A at most.',
-            null === $tape->fuse() ? 'more than one blade stands, divide the tape' : self::figure($tape->fuse()).' A',
-            self::figure($tape->wireAmps()),
+            null === $tape->fuse() ? 'more than one blade stands, divide the tape' : Figure::short($tape->fuse()).' A',
+            Figure::short($tape->wireAmps()),
         ));
         $flow->down(1);
         $flow->table([8, 46, 12, 46, 26], ['', 'Terminal of the driver', '', 'Terminal of the tape', 'Amperes'], array_map(
             static fn (Terminal $one): array => [
-                '☐', $one->driver, '+' === $one->sign ? '+' : '–', $one->tape, self::figure($one->amps),
+                '☐', $one->driver, '+' === $one->sign ? '+' : '–', $one->tape, Figure::short($one->amps),
             ],
             Terminal::of($unit),
         ));
@@ -176,11 +177,6 @@ final class PowerSheet
     {
         $watts = Draw::full($unit);
 
-        return null === $watts ? 'not said' : self::figure($watts);
-    }
-
-    private static function figure(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+        return null === $watts ? 'not said' : Figure::short($watts);
     }
 }

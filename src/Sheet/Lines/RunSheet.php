@@ -8,6 +8,7 @@ use Rigger\App\Sheet\Draw\Flow;
 use Rigger\Core\Line\Cable\CableType;
 use Rigger\Core\Rig\Line\Run;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** Each data run in the order of its cable, for who lays it. */
 final class RunSheet
@@ -82,6 +83,6 @@ final class RunSheet
 
     private static function metres(float $metres): string
     {
-        return rtrim(rtrim(number_format($metres, 2, '.', ''), '0'), '.');
+        return Figure::short($metres);
     }
 }

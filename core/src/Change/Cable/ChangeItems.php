@@ -14,6 +14,7 @@ use Rigger\Core\Rig\Line\Piece;
 use Rigger\Core\Rig\Line\RunItem;
 use Rigger\Core\Rig\NotThere;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 use Rigger\Core\Text\Names;
 
 /** The cables that lead to items of runs, or their sockets; what is left out stays. */
@@ -72,6 +73,6 @@ final readonly class ChangeItems implements Change
 
     private static function short(float $number): string
     {
-        return rtrim(rtrim(number_format($number, 3, '.', ''), '0'), '.');
+        return Figure::short($number, 3);
     }
 }

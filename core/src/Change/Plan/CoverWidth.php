@@ -13,6 +13,7 @@ use Rigger\Core\Input\InputError;
 use Rigger\Core\Position\BeamCover;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** Hangs as many units side by side on the plan as it takes to cover a width. */
 final readonly class CoverWidth implements Change
@@ -63,7 +64,7 @@ final readonly class CoverWidth implements Change
         return new Applied($placed, \sprintf(
             '%s, over %s m',
             $hung->said,
-            rtrim(rtrim(number_format($this->width, 2, '.', ''), '0'), '.'),
+            Figure::short($this->width),
         ), $hung->made);
     }
 }

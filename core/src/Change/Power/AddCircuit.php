@@ -13,6 +13,7 @@ use Rigger\Core\Input\InputError;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Power\Circuit;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 use Rigger\Core\Text\Names;
 
 /** A breaker of the house, or an outlet that hangs on another circuit. */
@@ -53,7 +54,7 @@ final readonly class AddCircuit implements Change
 
         return new Applied(
             $after,
-            \sprintf('Added %s of %s A', $circuit->name, Typed::figure($circuit->amps)).([] === $names ? '' : ' with '.Names::few($names)),
+            \sprintf('Added %s of %s A', $circuit->name, Figure::short($circuit->amps)).([] === $names ? '' : ' with '.Names::few($names)),
             [$circuit->id],
         );
     }

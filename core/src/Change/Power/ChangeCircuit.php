@@ -12,6 +12,7 @@ use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Power\Circuit;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** A circuit gets another name or limit, or hangs elsewhere; what is left out stays. */
 final readonly class ChangeCircuit implements Change
@@ -45,7 +46,7 @@ final readonly class ChangeCircuit implements Change
         );
         $said = array_filter([
             $is->name === $was->name ? null : \sprintf('Renamed %s to %s', $was->name, $is->name),
-            $is->amps === $was->amps ? null : \sprintf('%s is of %s A', $is->name, Typed::figure($is->amps)),
+            $is->amps === $was->amps ? null : \sprintf('%s is of %s A', $is->name, Figure::short($is->amps)),
             $is->fedBy === $was->fedBy ? null : \sprintf('%s hangs on %s', $is->name, $feeder->name ?? 'the house'),
         ], is_string(...));
 

@@ -12,6 +12,7 @@ use Rigger\Core\Change\World;
 use Rigger\Core\Power\Battery;
 use Rigger\Core\Power\Chemistry;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** A battery feeds a unit: it is plugged in nowhere then. */
 final readonly class FitBattery implements Change
@@ -38,8 +39,8 @@ final readonly class FitBattery implements Change
         return new Applied($rig->withUnits($unit->supplied($unit->supply->onBattery($battery))->pluggedInto(null)), \sprintf(
             '%s runs on a battery of %s Ah, %s V',
             $unit->name,
-            Typed::figure($this->ampHours),
-            Typed::figure($this->volts),
+            Figure::short($this->ampHours),
+            Figure::short($this->volts),
         ));
     }
 }

@@ -10,6 +10,7 @@ use Rigger\Core\Change\World;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Rig\Power\Supply;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** The lamp on a socket of a pack, or none. */
 final readonly class LoadSocket implements Change
@@ -32,7 +33,7 @@ final readonly class LoadSocket implements Change
             $rig->withUnits($unit->supplied($unit->supply->loaded($this->cell, $watts))),
             null === $watts
                 ? \sprintf('Nothing hangs on %s of %s', $socket, $unit->name)
-                : \sprintf('%s W on %s of %s', Typed::figure($watts), $socket, $unit->name),
+                : \sprintf('%s W on %s of %s', Figure::short($watts), $socket, $unit->name),
         );
     }
 }

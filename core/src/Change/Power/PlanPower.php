@@ -10,6 +10,7 @@ use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Power\PowerTerms;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** The mains, and how long the evening is; what is left out stays. */
 final readonly class PlanPower implements Change
@@ -42,12 +43,12 @@ final readonly class PlanPower implements Change
             $this->reserve ?? $was->reserve,
         );
         $said = array_filter([
-            $is->volts === $was->volts ? null : 'mains of '.Typed::figure($is->volts).' V',
-            $is->powerFactor === $was->powerFactor ? null : 'power factor '.Typed::figure($is->powerFactor),
-            $is->hours === $was->hours ? null : 'a show of '.Typed::figure($is->hours).' h',
-            $is->interval === $was->interval ? null : 'an interval of '.Typed::figure($is->interval).' h',
+            $is->volts === $was->volts ? null : 'mains of '.Figure::short($is->volts).' V',
+            $is->powerFactor === $was->powerFactor ? null : 'power factor '.Figure::short($is->powerFactor),
+            $is->hours === $was->hours ? null : 'a show of '.Figure::short($is->hours).' h',
+            $is->interval === $was->interval ? null : 'an interval of '.Figure::short($is->interval).' h',
             $is->burnsThrough === $was->burnsThrough ? null : ($is->burnsThrough ? 'lit in the interval' : 'dark in the interval'),
-            $is->reserve === $was->reserve ? null : Typed::figure($is->reserve * 100).' % of a battery to be left',
+            $is->reserve === $was->reserve ? null : Figure::short($is->reserve * 100).' % of a battery to be left',
         ], is_string(...));
 
         return new Applied($rig->poweredBy($is), [] === $said ? 'Left the power as it is' : 'Power: '.implode(', ', $said));

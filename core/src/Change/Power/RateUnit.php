@@ -10,6 +10,7 @@ use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Power\Circuit;
 use Rigger\Core\Rig\Power\Supply;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** What the plate of a unit says: its watts, and for a pack what it stands in all and on a socket; what is left blank is not known. */
 final readonly class RateUnit implements Change
@@ -36,9 +37,9 @@ final readonly class RateUnit implements Change
             Typed::above($this->socketAmps, 'socketAmps', Circuit::MOST_AMPS, 'A'),
         );
         $said = array_filter([
-            null === $supply->watts ? null : Typed::figure($supply->watts).' W',
-            null === $supply->packAmps ? null : Typed::figure($supply->packAmps).' A in all',
-            null === $supply->socketAmps ? null : Typed::figure($supply->socketAmps).' A a socket',
+            null === $supply->watts ? null : Figure::short($supply->watts).' W',
+            null === $supply->packAmps ? null : Figure::short($supply->packAmps).' A in all',
+            null === $supply->socketAmps ? null : Figure::short($supply->socketAmps).' A a socket',
         ], is_string(...));
 
         return new Applied($rig->withUnits($unit->supplied($supply)), [] === $said

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Change\Power;
 
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Text\Figure;
 
 /**
  * Figures of power as they are typed and said.
@@ -28,14 +29,9 @@ final class Typed
         }
         $value = 1 === preg_match('/^(\d+(?:\.\d+)?)\s*'.$unit.'?$/iD', $plain, $found) ? (float) $found[1] : 0.0;
         if ($value <= 0.0 || $value > $most) {
-            throw InputError::because('out_of_range', $field, \sprintf('Type a number above 0, up to %s %s.', self::figure($most), $unit));
+            throw InputError::because('out_of_range', $field, \sprintf('Type a number above 0, up to %s %s.', Figure::short($most), $unit));
         }
 
         return $value;
-    }
-
-    public static function figure(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
 }

@@ -10,6 +10,7 @@ use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Change\World;
 use Rigger\Core\Rig\Power\TapeWiring;
 use Rigger\Core\Rig\Rig;
+use Rigger\Core\Text\Figure;
 
 /** LED tape behind a unit, and the wire to it. */
 final readonly class WireTape implements Change
@@ -36,11 +37,11 @@ final readonly class WireTape implements Change
 
         return new Applied($rig->withUnits($unit->supplied($unit->supply->taped($tape))), \sprintf(
             '%s m of tape at %s V behind %s, on %s m of %s mm²',
-            Typed::figure($this->metres),
-            Typed::figure($this->volts),
+            Figure::short($this->metres),
+            Figure::short($this->volts),
             $unit->name,
-            Typed::figure($this->wireMetres),
-            Typed::figure($this->mm2),
+            Figure::short($this->wireMetres),
+            Figure::short($this->mm2),
         ));
     }
 }

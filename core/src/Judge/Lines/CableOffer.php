@@ -7,6 +7,7 @@ namespace Rigger\Core\Judge\Lines;
 use Rigger\Core\Change\Proposal;
 use Rigger\Core\Line\Cable\CablePlan;
 use Rigger\Core\Line\Cable\LaidRun;
+use Rigger\Core\Text\Figure;
 
 /** One way to lay cable. */
 final readonly class CableOffer
@@ -36,7 +37,7 @@ final readonly class CableOffer
 
         return \sprintf(
             '%s m of cable. A first plug that comes out leaves %s dark%s.%s',
-            rtrim(rtrim(number_format($this->plan->metres(), 1, '.', ''), '0'), '.'),
+            Figure::short($this->plan->metres(), 1),
             1 === $this->mostAtOnce() ? 'one unit' : $this->mostAtOnce().' units',
             1 === \count($this->plan->runs) ? '' : ' at most, and the others play on',
             0 === $joined ? '' : \sprintf(' %s joined of pieces.', 1 === $joined ? 'One cable is' : $joined.' cables are'),

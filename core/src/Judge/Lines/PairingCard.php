@@ -13,6 +13,7 @@ use Rigger\Core\Line\Radio\LampState;
 use Rigger\Core\Rig\Link;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Figure;
 use Rigger\Core\Text\Names;
 
 /** How a unit's receiver is made to listen to its sender, step by step in the words of its kit, and how that is proved. */
@@ -256,6 +257,6 @@ final readonly class PairingCard
 
     private static function short(float $seconds): string
     {
-        return rtrim(rtrim(number_format($seconds, 1, '.', ''), '0'), '.');
+        return Figure::short($seconds, 1);
     }
 }

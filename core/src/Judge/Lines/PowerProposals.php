@@ -12,6 +12,7 @@ use Rigger\Core\Rig\Power\Circuit;
 use Rigger\Core\Rig\Power\Draw;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
+use Rigger\Core\Text\Figure;
 use Rigger\Core\Text\Names;
 
 /** What could be done about power: another circuit, a thicker wire. */
@@ -105,13 +106,8 @@ final class PowerProposals
         $mm2 = $tape?->enough();
 
         return null === $tape || null === $mm2 || $mm2 <= $tape->mm2 ? [] : [new Proposal(
-            \sprintf('Take wire of %s mm²', self::figure($mm2)),
+            \sprintf('Take wire of %s mm²', Figure::short($mm2)),
             [new WireTape($unit->id, $tape->volts, $tape->wattsPerMetre, $tape->metres, $tape->wireMetres, $mm2)],
         )];
-    }
-
-    private static function figure(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
 }

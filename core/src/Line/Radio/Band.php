@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Line\Radio;
 
+use Rigger\Core\Text\Figure;
+
 /** A stretch of frequencies in MHz. */
 final readonly class Band
 {
@@ -43,6 +45,6 @@ final readonly class Band
 
     private static function short(float $mhz): string
     {
-        return rtrim(rtrim(number_format($mhz, 1, '.', ''), '0'), '.');
+        return Figure::short($mhz, 1);
     }
 }

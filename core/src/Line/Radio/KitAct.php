@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Line\Radio;
 
+use Rigger\Core\Text\Figure;
+
 /** What to do with a button of a receiver so that something happens: so many presses, or so many seconds held. */
 final readonly class KitAct
 {
@@ -38,6 +40,6 @@ final readonly class KitAct
 
     private static function seconds(float $seconds): string
     {
-        return rtrim(rtrim(number_format($seconds, 1, '.', ''), '0'), '.');
+        return Figure::short($seconds, 1);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Line\Radio;
 
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Text\Figure;
 
 /** Where a kit's description contradicts itself, with the names and numbers that disagree. One that is kept must not hold any. */
 final class KitCheck
@@ -182,7 +183,7 @@ final class KitCheck
 
     private static function seconds(float $seconds): string
     {
-        return rtrim(rtrim(number_format($seconds, 1, '.', ''), '0'), '.');
+        return Figure::short($seconds, 1);
     }
 
     private static function at(string $field, string $message): InputError

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Line\Radio;
 
+use Rigger\Core\Text\Figure;
+
 /** What follows from a kit's description, in sentences that its operator can check on it. */
 final class KitFacts
 {
@@ -89,6 +91,6 @@ final class KitFacts
 
     private static function short(float $seconds): string
     {
-        return rtrim(rtrim(number_format($seconds, 1, '.', ''), '0'), '.');
+        return Figure::short($seconds, 1);
     }
 }

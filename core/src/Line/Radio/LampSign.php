@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Line\Radio;
 
+use Rigger\Core\Text\Figure;
+
 /** How a lamp shows a state: its colour, and a pattern that comes again and again, a tenth of a second each. */
 final readonly class LampSign
 {
@@ -47,7 +49,7 @@ final readonly class LampSign
 
     private function slow(float $period): string
     {
-        $every = rtrim(rtrim(number_format($period, 1, '.', ''), '0'), '.');
+        $every = Figure::short($period, 1);
         $share = substr_count($this->pattern, '1') / \strlen($this->pattern);
 
         return match (true) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Rig\Line;
 
 use Rigger\Core\Line\Cable\CableType;
+use Rigger\Core\Text\Figure;
 
 /** What to load for the data runs of a rig: each with its number, and one spare of every ten begun. */
 final readonly class LoadList
@@ -56,7 +57,7 @@ final readonly class LoadList
 
     private static function metres(float $metres): string
     {
-        return rtrim(rtrim(number_format($metres, 2, '.', ''), '0'), '.');
+        return Figure::short($metres);
     }
 
     /**

@@ -9,6 +9,7 @@ use Rigger\Core\Line\Radio\KitAct;
 use Rigger\Core\Line\Radio\KitCurve;
 use Rigger\Core\Line\Radio\LampSign;
 use Rigger\Core\Line\Radio\LampState;
+use Rigger\Core\Text\Figure;
 
 /**
  * A kit on the bench: senders and receivers that behave as its description says, with a clock that is passed in. Nothing is random, and
@@ -396,6 +397,6 @@ final readonly class Bench
 
     private static function short(float $seconds): string
     {
-        return rtrim(rtrim(number_format($seconds, 1, '.', ''), '0'), '.');
+        return Figure::short($seconds, 1);
     }
 }
