@@ -43,8 +43,9 @@ evening(5, 'two packs and a small desk', 35, async (tonight) => {
   // Every lamp answers its own fader, in the order of the sockets.
   await tonight.press(tonight.stage('Desk'));
   await tonight.press(page.getByRole('button', { name: 'Try it', exact: true }));
+  await tonight.choose(page.getByLabel('every'), '1 s');
   await tonight.press(page.getByRole('button', { name: 'Faders', exact: true }));
-  // It walks by itself, a fader every three seconds: nobody has to press.
+  // It walks by itself, a fader every second: nobody has to press.
   const walk = page.getByRole('region', { name: 'The walk' });
   for (let nth = 1; nth <= 8; nth += 1) {
     await expect(walk).toContainText(`${nth} of 8`);

@@ -72,6 +72,10 @@ final class WastebasketTest extends ApiTestCase
         );
         self::assertSame($rig['desk']['id'], $this->ask('GET', '/api/rigs/'.$id)['desk']['id']);
 
+        // A receiver, circuits and runs go with it.
+        $this->change($id, 2, [
+            'do' => 'add-receiver', 'link' => $rig['links'][0]['id'], 'label' => 'Box', 'units' => [self::unit($rig, 'Tape')['id']],
+        ]);
         $this->ask('DELETE', '/api/rigs/'.$id, null, 204);
         self::assertSame([], $this->ask('POST', '/api/wastebasket/empty')['thrown']);
         self::assertSame('not_found', $this->ask('GET', '/api/rigs/'.$id, null, 404)['type']);

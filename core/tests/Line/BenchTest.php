@@ -13,6 +13,7 @@ use Rigger\Core\Line\Radio\Bench\Bench;
 use Rigger\Core\Line\Radio\Bench\BenchDevice;
 use Rigger\Core\Line\Radio\Bench\Move;
 use Rigger\Core\Line\Radio\Kit;
+use Rigger\Core\Line\Radio\KitCurve;
 use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Line\Radio\LampState;
 
@@ -181,11 +182,17 @@ final class BenchTest extends TestCase
                 $now += $chance->getInt(1, 40) / 10;
                 $device = 1 === $chance->getInt(1, 4) ? 's' : 'r';
                 $buttons = 's' === $device ? $kit->sender->buttons : $kit->receiver->buttons;
+                // A fader goes up or down now and then, and a hand goes to the button of an output.
+                if (1 === $chance->getInt(1, 6)) {
+                    $moves[] = new Move($now, 's', 'raise', null, $chance->getInt(1, 3), $chance->getInt(0, 1) * $chance->getInt(1, 255));
+                    continue;
+                }
+                $isOutput = 'r' === $device && null !== $kit->assign && 1 === $chance->getInt(1, 3);
                 $moves[] = new Move(
                     $now,
                     $device,
                     ['on', 'press', 'let-go', 'press', 'let-go', 'off'][min(5, $chance->getInt(0, 20) % 6)],
-                    $buttons[$chance->getInt(0, \count($buttons) - 1)]->label,
+                    $isOutput ? 'Output '.$chance->getInt(1, $kit->outputs) : $buttons[$chance->getInt(0, \count($buttons) - 1)]->label,
                 );
                 $after = $bench->after($moves, $now);
                 self::assertEquals($after, $bench->after(\array_slice($moves, 0, -1), $now - 0.05)->after([$moves[$nth]], $now), 'by steps');
@@ -215,6 +222,11 @@ final class BenchTest extends TestCase
             !$sender->isOn() => [LampState::Off],
             default => [$hears ? LampState::Linked : LampState::Alone, LampState::Pairing],
         });
+        foreach ($receiver->given as $output => [$address, $curve]) {
+            self::assertTrue($output >= 1 && $output <= $bench->kit->outputs && $address >= 1 && $address <= 3);
+            self::assertContains($curve, array_map(static fn (KitCurve $one): string => $one->curve, $bench->kit->curves));
+            self::assertSame($hears ? $bench->faders[$address] ?? 0 : 0, $bench->level($receiver, $output));
+        }
         $described = $bench->kit->receiver->sign($bench->lamp($receiver));
         self::assertSame($described, $bench->sign($receiver));
     }
