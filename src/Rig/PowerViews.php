@@ -6,6 +6,7 @@ namespace Rigger\App\Rig;
 
 use Rigger\App\Rig\View\BatteryView;
 use Rigger\App\Rig\View\CircuitView;
+use Rigger\App\Rig\View\PluggedView;
 use Rigger\App\Rig\View\PowerView;
 use Rigger\App\Rig\View\SocketView;
 use Rigger\App\Rig\View\SupplyView;
@@ -44,19 +45,26 @@ final class PowerViews
     /** Null where nothing of it is otherwise. */
     public static function changed(Rig $before, Rig $after): ?PowerView
     {
-        if ($before->power === $after->power && $before->circuits === $after->circuits && !self::isUsed($before) && !self::isUsed($after)) {
+        if (!self::canBeOtherwise($before, $after)) {
             return null;
         }
-        // Loads follow looks and charts: what is shown is compared, not what it is made of.
         $is = self::of($after);
 
         return Json::encode(self::of($before)) === Json::encode($is) ? null : $is;
     }
 
-    private static function isUsed(Rig $rig): bool
+    /** Loads follow looks, charts and receivers, and not addresses: of most changes that is seen without reckoning. */
+    private static function canBeOtherwise(Rig $before, Rig $after): bool
     {
-        foreach ($rig->units as $unit) {
-            if (self::isSaid($unit)) {
+        if ($before->power !== $after->power || $before->circuits !== $after->circuits || $before->looks !== $after->looks
+            || $before->receivers !== $after->receivers || array_keys($before->units) !== array_keys($after->units)) {
+            return true;
+        }
+        foreach ($after->units as $id => $unit) {
+            $was = $before->units[$id];
+            if ($was !== $unit && ($was->circuitId !== $unit->circuitId || $was->supply !== $unit->supply || $was->at !== $unit->at
+                || $was->isOut !== $unit->isOut || $was->cellNames !== $unit->cellNames || $was->outputs !== $unit->outputs
+                || $was->receiverId !== $unit->receiverId)) {
                 return true;
             }
         }
@@ -67,7 +75,7 @@ final class PowerViews
     /** Packs always: their sockets are to be filled. */
     private static function isSaid(Unit $unit): bool
     {
-        return null !== $unit->circuitId || !$unit->supply->isEmpty() || self::isPack($unit);
+        return !$unit->supply->isEmpty() || self::isPack($unit);
     }
 
     private static function isPack(Unit $unit): bool
@@ -86,7 +94,10 @@ final class PowerViews
             $circuit->name,
             $circuit->amps,
             $circuit->fedBy,
-            array_map(static fn (Unit $unit): string => $unit->id, $distribution->own($circuit->id)),
+            array_map(
+                static fn (Unit $unit): PluggedView => new PluggedView($unit->id, Draw::full($unit)),
+                $distribution->own($circuit->id),
+            ),
             round($full->watts, 1),
             round($full->amps, 2),
             round($full->limitAmps, 2),
@@ -105,7 +116,6 @@ final class PowerViews
 
         return new SupplyView(
             $unit->id,
-            $unit->circuitId,
             $watts,
             null === $watts ? null : round($watts / $perVolt, 2),
             $supply->watts,

@@ -3002,13 +3002,18 @@ export interface components {
             spare: number;
             desk?: components["schemas"]["SpotView"] | null;
         };
+        PluggedView: {
+            unitId: string;
+            /** Format: float */
+            watts?: number | null;
+        };
         CircuitView: {
             id: string;
             name: string;
             /** Format: float */
             amps: number;
             fedBy?: string | null;
-            units: string[];
+            units: components["schemas"]["PluggedView"][];
             /** Format: float */
             watts: number;
             /** Format: float */
@@ -3087,7 +3092,6 @@ export interface components {
         };
         SupplyView: {
             unitId: string;
-            circuitId?: string | null;
             /** Format: float */
             watts?: number | null;
             /** Format: float */

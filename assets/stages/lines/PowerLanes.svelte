@@ -12,8 +12,7 @@
   const rig = $derived(session.rig);
   const power = $derived(rig.power);
   const byId = $derived(new Map(rig.units.map((one) => [one.id, one])));
-  const wattsOf = $derived(new Map(power.supplies.map((one) => [one.unitId, one.watts])));
-  const plugged = $derived(new Set(power.supplies.filter((one) => one.circuitId).map((one) => one.unitId)));
+  const plugged = $derived(new Set(power.circuits.flatMap((one) => one.units.map((unit) => unit.unitId))));
   const onBattery = $derived(power.supplies.filter((one) => one.battery));
   /** Each breaker, and below it what hangs on it, however deep. */
   const lanes = $derived.by(() => {
@@ -69,7 +68,7 @@
         >
       </div>
       <ul class="flex min-w-0 flex-1 basis-[240px] flex-wrap items-start gap-2 pt-1.5">
-        {#each circuit.units as id (id)}
+        {#each circuit.units as { unitId: id, watts } (id)}
           {@const unit = byId.get(id)}
           {#if unit}<li>
               <button
@@ -79,9 +78,7 @@
                 onclick={() => look(id)}
               >
                 <Tape name={unit.name} roll={unit.tape} />
-                <span class="mono faint text-[11px]"
-                  >{wattsOf.get(id) == null ? '? W' : `${figure(wattsOf.get(id) ?? 0)} W`}</span
-                >
+                <span class="mono faint text-[11px]">{watts == null ? '? W' : `${figure(watts)} W`}</span>
               </button>
             </li>{/if}
         {/each}
@@ -97,8 +94,8 @@
             }}
           >
             <option value="">Plug in…</option>
-            {#each rig.units.filter((one) => !circuit.units.includes(one.id)) as one (one.id)}<option value={one.id}
-                >{one.name}{plugged.has(one.id) ? ' (is plugged in)' : ''}</option
+            {#each rig.units.filter((one) => !circuit.units.some((other) => other.unitId === one.id)) as one (one.id)}<option
+                value={one.id}>{one.name}{plugged.has(one.id) ? ' (is plugged in)' : ''}</option
               >{/each}
           </select>
           <button

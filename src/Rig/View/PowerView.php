@@ -9,7 +9,7 @@ final readonly class PowerView
 {
     /**
      * @param list<CircuitView> $circuits in the order in which they were added
-     * @param list<SupplyView>  $supplies one for each unit, in the order of the patch list
+     * @param list<SupplyView>  $supplies of units of which something is said, and of packs, in the order of the patch list
      * @param float             $hours    of the show
      * @param float             $interval hours of the interval
      * @param float             $reserve  share of a battery that is to be left

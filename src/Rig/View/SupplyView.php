@@ -17,7 +17,6 @@ final readonly class SupplyView
      */
     public function __construct(
         public string $unitId,
-        public ?string $circuitId,
         public ?float $watts,
         public ?float $amps,
         public ?float $plateWatts,

@@ -46,7 +46,7 @@ final class PowerJudge
     {
         $distribution = $rig->distribution();
         $full = $distribution->full($circuit);
-        $brightest = $distribution->brightest($circuit);
+        $brightest = 'ok' === $full->verdict() ? null : $distribution->brightest($circuit);
         $units = array_map(static fn (Unit $unit): string => $unit->id, $distribution->units($circuit->id));
         $figures = ['key' => $circuit->id, 'circuit' => $circuit->name, 'breaker' => $circuit->isBreaker(), 'rating' => $circuit->amps]
             + self::figures($full)

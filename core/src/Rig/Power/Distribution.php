@@ -16,6 +16,8 @@ final class Distribution
     private array $own = [];
     /** @var array<string, list<Circuit>> outlets that each circuit feeds */
     private array $outlets = [];
+    /** @var array<string, array<string, float>> watts by look and unit */
+    private array $inLooks = [];
     /** @var array<string, array{Look, CircuitLoad}|null> */
     private array $brightest = [];
 
@@ -143,11 +145,16 @@ final class Distribution
         $units = array_filter($this->units($circuit->id), static fn (Unit $unit): bool => !$unit->isOut);
         $most = null;
         foreach ($this->rig->looks as $look) {
-            $watts = array_sum(array_map(static fn (Unit $unit): float => Draw::inLook($unit, $look) ?? 0.0, $units));
+            $watts = array_sum(array_map(fn (Unit $unit): float => $this->inLook($unit, $look), $units));
             $most = null === $most || $watts > $most[1] ? [$look, $watts] : $most;
         }
 
         return $this->brightest[$circuit->id] = null === $most ? null : [$most[0], $this->loadOf($circuit, $most[1])];
+    }
+
+    private function inLook(Unit $unit, Look $look): float
+    {
+        return $this->inLooks[$look->id][$unit->id] ??= Draw::inLook($unit, $look) ?? 0.0;
     }
 
     /** A breaker stands four fifths of its amperes for hours; an outlet what is printed on it. */
