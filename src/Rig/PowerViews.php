@@ -6,7 +6,6 @@ namespace Rigger\App\Rig;
 
 use Rigger\App\Rig\View\BatteryView;
 use Rigger\App\Rig\View\CircuitView;
-use Rigger\App\Rig\View\PluggedView;
 use Rigger\App\Rig\View\PowerView;
 use Rigger\App\Rig\View\SocketView;
 use Rigger\App\Rig\View\SupplyView;
@@ -94,10 +93,6 @@ final class PowerViews
             $circuit->name,
             $circuit->amps,
             $circuit->fedBy,
-            array_map(
-                static fn (Unit $unit): PluggedView => new PluggedView($unit->id, Draw::full($unit)),
-                $distribution->own($circuit->id),
-            ),
             round($full->watts, 1),
             round($full->amps, 2),
             round($full->limitAmps, 2),

@@ -17,6 +17,7 @@ use Rigger\Core\Patch\DipSwitches;
 use Rigger\Core\Profile\Display;
 use Rigger\Core\Profile\RangeFunction;
 use Rigger\Core\Profile\SwitchScheme;
+use Rigger\Core\Rig\Power\Draw;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
 
@@ -90,6 +91,8 @@ final class UnitViews
             $unit->receiverId,
             $unit->outputs,
             $unit->pairedAt?->format(\DATE_ATOM),
+            $unit->circuitId,
+            Draw::full($unit),
         );
     }
 

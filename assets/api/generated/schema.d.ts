@@ -2854,6 +2854,9 @@ export interface components {
             receiverId?: string | null;
             outputs?: number[] | null;
             pairedAt?: string | null;
+            circuitId?: string | null;
+            /** Format: float */
+            watts?: number | null;
         };
         UnitsChangeView: {
             gone: string[];
@@ -3002,18 +3005,12 @@ export interface components {
             spare: number;
             desk?: components["schemas"]["SpotView"] | null;
         };
-        PluggedView: {
-            unitId: string;
-            /** Format: float */
-            watts?: number | null;
-        };
         CircuitView: {
             id: string;
             name: string;
             /** Format: float */
             amps: number;
             fedBy?: string | null;
-            units: components["schemas"]["PluggedView"][];
             /** Format: float */
             watts: number;
             /** Format: float */

@@ -12,7 +12,6 @@
   const rig = $derived(session.rig);
   const power = $derived(rig.power);
   const byId = $derived(new Map(rig.units.map((one) => [one.id, one])));
-  const plugged = $derived(new Set(power.circuits.flatMap((one) => one.units.map((unit) => unit.unitId))));
   const onBattery = $derived(power.supplies.filter((one) => one.battery));
   /** Each breaker, and below it what hangs on it, however deep. */
   const lanes = $derived.by(() => {
@@ -68,19 +67,18 @@
         >
       </div>
       <ul class="flex min-w-0 flex-1 basis-[240px] flex-wrap items-start gap-2 pt-1.5">
-        {#each circuit.units as { unitId: id, watts } (id)}
-          {@const unit = byId.get(id)}
-          {#if unit}<li>
-              <button
-                class="device"
-                aria-pressed={cabling.power === id}
-                aria-label="Power of {unit.name}"
-                onclick={() => look(id)}
-              >
-                <Tape name={unit.name} roll={unit.tape} />
-                <span class="mono faint text-[11px]">{watts == null ? '? W' : `${figure(watts)} W`}</span>
-              </button>
-            </li>{/if}
+        {#each rig.units.filter((one) => one.circuitId === circuit.id) as unit (unit.id)}
+          <li>
+            <button
+              class="device"
+              aria-pressed={cabling.power === unit.id}
+              aria-label="Power of {unit.name}"
+              onclick={() => look(unit.id)}
+            >
+              <Tape name={unit.name} roll={unit.tape} />
+              <span class="mono faint text-[11px]">{unit.watts == null ? '? W' : `${figure(unit.watts)} W`}</span>
+            </button>
+          </li>
         {/each}
         <li class="flex items-center gap-1.5">
           <select
@@ -94,8 +92,8 @@
             }}
           >
             <option value="">Plug in…</option>
-            {#each rig.units.filter((one) => !circuit.units.some((other) => other.unitId === one.id)) as one (one.id)}<option
-                value={one.id}>{one.name}{plugged.has(one.id) ? ' (is plugged in)' : ''}</option
+            {#each rig.units.filter((one) => one.circuitId !== circuit.id) as one (one.id)}<option value={one.id}
+                >{one.name}{one.circuitId ? ' (is plugged in)' : ''}</option
               >{/each}
           </select>
           <button

@@ -13,11 +13,10 @@
   let { unit }: { unit: Unit } = $props();
   const session = useRig();
   const power = $derived(session.rig.power);
-  const circuit = $derived(power.circuits.find((one) => one.units.some((other) => other.unitId === unit.id)));
   const supply = $derived<Supply>(
     power.supplies.find((one) => one.unitId === unit.id) ?? {
       unitId: unit.id,
-      watts: circuit?.units.find((one) => one.unitId === unit.id)?.watts ?? null,
+      watts: unit.watts ?? null,
       amps: null,
       plateWatts: null,
       sockets: [],
@@ -55,7 +54,7 @@
       ><span class="dim">Plugged into</span>
       <select
         class="select h-8"
-        value={circuit?.id ?? ''}
+        value={unit.circuitId ?? ''}
         onchange={(event) =>
           session.change({ do: 'plug-units', units: [unit.id], circuit: event.currentTarget.value || null })}
       >

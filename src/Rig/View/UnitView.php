@@ -31,6 +31,8 @@ final readonly class UnitView
      * @param string                $runState   desk, leader, follower or alone
      * @param string|null           $receiverId receiver that it shares with others
      * @param list<int>|null        $outputs    of its receiver, one for each of its channels, where somebody said
+     * @param string|null           $circuitId  that it is plugged into
+     * @param float|null            $watts      with everything up; null where nobody has said
      * @param string|null           $pairedAt   when its receiver was made to listen to its sender, ISO 8601
      */
     public function __construct(
@@ -76,6 +78,8 @@ final readonly class UnitView
         public ?string $receiverId,
         public ?array $outputs,
         public ?string $pairedAt,
+        public ?string $circuitId,
+        public ?float $watts,
     ) {
     }
 }
