@@ -107,18 +107,17 @@ final class PowerViews
     {
         $supply = $unit->supply;
         $watts = Draw::full($unit);
-        $perVolt = $rig->power->volts * $rig->power->powerFactor;
 
         return new SupplyView(
             $unit->id,
             $watts,
-            null === $watts ? null : round($watts / $perVolt, 2),
+            null === $watts ? null : round($rig->power->amps($watts), 2),
             $supply->watts,
             !self::isPack($unit) ? [] : array_map(static fn (int $cell): SocketView => new SocketView(
                 $cell,
                 $unit->cellNames[$cell] ?? $unit->mode()->cellLabel($cell),
                 $supply->lamps[$cell] ?? null,
-                isset($supply->lamps[$cell]) ? round($supply->lamps[$cell] / $perVolt, 2) : null,
+                isset($supply->lamps[$cell]) ? round($rig->power->amps($supply->lamps[$cell]), 2) : null,
             ), $unit->mode()->cells()),
             $supply->packAmps,
             $supply->socketAmps,

@@ -89,20 +89,19 @@ final class PowerSheet
             }
             $flow->room(40);
             $flow->heading(\sprintf('Sockets of %s', $unit->name));
-            $perVolt = $rig->power->volts * $rig->power->powerFactor;
             $flow->table([8, 30, 70, 20, 20], ['', 'Fader', 'Lamp', 'Watts', 'Amperes'], array_map(
                 static fn (int $cell, float $watts): array => [
                     '☐',
                     $unit->mode()->cellLabel($cell),
                     $unit->cellNames[$cell] ?? '',
                     Figure::short($watts),
-                    Figure::short($watts / $perVolt),
+                    Figure::short($rig->power->amps($watts)),
                 ],
                 array_keys($supply->lamps),
                 array_values($supply->lamps),
             ));
             $flow->paragraph(implode(', ', array_filter([
-                \sprintf('In all %s W, %s A', self::watts($unit), Figure::short((Draw::full($unit) ?? 0.0) / $perVolt)),
+                \sprintf('In all %s W, %s A', self::watts($unit), Figure::short($rig->power->amps(Draw::full($unit) ?? 0.0))),
                 null === $supply->packAmps ? null : \sprintf('the pack stands %s A', Figure::short($supply->packAmps)),
                 null === $supply->socketAmps ? null : \sprintf('a socket %s A', Figure::short($supply->socketAmps)),
             ], is_string(...))).'.', 8);

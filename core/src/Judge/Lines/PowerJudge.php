@@ -30,11 +30,12 @@ final class PowerJudge
             if (!$unit->isOut) {
                 array_push($findings, ...self::ofUnit($rig, $unit));
             }
-            if (null === $unit->circuitId && !$unit->isOut && !$rig->distribution()->isOnBattery($unit)) {
+            // Before a circuit is set down nobody is missing on one.
+            if ([] !== $rig->circuits && null === $unit->circuitId && !$unit->isOut && !$rig->distribution()->isOnBattery($unit)) {
                 $none[] = $unit->id;
             }
         }
-        if ([] !== $none && [] !== $rig->circuits) {
+        if ([] !== $none) {
             $findings[] = new Finding('lines', 'no_circuit', Severity::Warning, $none, ['count' => \count($none)], cause: 'power');
         }
 
@@ -59,7 +60,7 @@ final class PowerJudge
                 'circuit_over',
                 $isInLooks ? Severity::Error : Severity::Warning,
                 $units,
-                $figures + ['isInLooks' => $isInLooks],
+                $figures,
                 cause: 'power',
             );
         } elseif ('near' === $full->verdict()) {
@@ -100,10 +101,14 @@ final class PowerJudge
     private static function pack(Rig $rig, Unit $unit): ?Finding
     {
         $most = $unit->supply->packAmps;
-        $amps = self::amps($rig, Draw::full($unit) ?? 0.0);
+        if (null === $most) {
+            return null;
+        }
+        $watts = Draw::full($unit) ?? 0.0;
+        $amps = $rig->power->amps($watts);
 
-        return null === $most || $amps <= $most + self::NEAR ? null : new Finding('lines', 'pack_over', Severity::Error, [$unit->id], [
-            'watts' => round(Draw::full($unit) ?? 0.0, 1), 'amps' => round($amps, 2), 'limit' => $most,
+        return $amps <= $most + self::NEAR ? null : new Finding('lines', 'pack_over', Severity::Error, [$unit->id], [
+            'watts' => round($watts, 1), 'amps' => round($amps, 2), 'limit' => $most,
         ]);
     }
 
@@ -113,7 +118,7 @@ final class PowerJudge
         $most = $unit->supply->socketAmps;
         $findings = [];
         foreach ($unit->supply->lamps as $cell => $watts) {
-            $amps = self::amps($rig, $watts);
+            $amps = $rig->power->amps($watts);
             if (null !== $most && $amps > $most + self::NEAR) {
                 $findings[] = new Finding('lines', 'socket_over', Severity::Error, [$unit->id], [
                     'key' => (string) $cell, 'socket' => $unit->cellNames[$cell] ?? $unit->mode()->cellLabel($cell),
@@ -168,10 +173,5 @@ final class PowerJudge
                 'fuse' => $tape->fuse() ?? 0.0, 'most' => $tape->wireAmps(),
             ]),
         ]));
-    }
-
-    private static function amps(Rig $rig, float $watts): float
-    {
-        return $watts / ($rig->power->volts * $rig->power->powerFactor);
     }
 }

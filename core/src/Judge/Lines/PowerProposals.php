@@ -30,19 +30,21 @@ final class PowerProposals
     }
 
     /**
-     * One unit fewer on it, the one that leaves least room unused, where another breaker has the room.
+     * One unit fewer on it: the lightest that is enough, where another breaker has the room.
      *
      * @return list<Proposal>
      */
     private static function lighter(Rig $rig, Circuit $circuit): array
     {
-        $full = $rig->distribution()->full($circuit);
+        $distribution = $rig->distribution();
+        $full = $distribution->full($circuit);
+        $others = array_filter($rig->circuits, static fn (Circuit $one): bool => !$distribution->isBehind($circuit->id, $one->id));
         $best = null;
-        foreach ($rig->distribution()->units($circuit->id) as $unit) {
+        foreach ($distribution->units($circuit->id) as $unit) {
             $watts = $unit->isOut ? 0.0 : (Draw::full($unit) ?? 0.0);
-            $isEnough = 'ok' === $rig->distribution()->loadOf($circuit, $full->watts - $watts)->verdict();
+            $isEnough = 'ok' === $distribution->loadOf($circuit, $full->watts - $watts)->verdict();
             if ($watts > 0.0 && $isEnough && (null === $best || $watts < $best[1])) {
-                $to = self::roomFor($rig, $watts, $circuit);
+                $to = self::roomFor($rig, $watts, $others, []);
                 $best = null === $to ? $best : [$unit, $watts, $to];
             }
         }
@@ -53,14 +55,22 @@ final class PowerProposals
         )];
     }
 
-    /** The breaker with most room that stands so much more, apart from what hangs with one. */
-    private static function roomFor(Rig $rig, float $watts, ?Circuit $apart): ?Circuit
+    /**
+     * The breaker with most room that stands so much more.
+     *
+     * @param array<string, Circuit> $among
+     * @param array<string, float>   $more  watts that are to come to each beside what it carries, by circuit
+     */
+    private static function roomFor(Rig $rig, float $watts, array $among, array $more): ?Circuit
     {
         $most = null;
-        foreach ($rig->circuits as $circuit) {
-            $isApart = null === $apart || !$rig->distribution()->isBehind($apart->id, $circuit->id);
-            $load = $rig->distribution()->loadOf($circuit, $rig->distribution()->full($circuit)->watts + $watts);
-            if ($circuit->isBreaker() && $isApart && 'ok' === $load->verdict()) {
+        foreach ($among as $circuit) {
+            if (!$circuit->isBreaker()) {
+                continue;
+            }
+            $carried = $rig->distribution()->full($circuit)->watts + ($more[$circuit->id] ?? 0.0);
+            $load = $rig->distribution()->loadOf($circuit, $carried + $watts);
+            if ('ok' === $load->verdict()) {
                 $room = $load->limitAmps - $load->amps;
                 $most = null === $most || $room > $most[1] ? [$circuit, $room] : $most;
             }
@@ -79,24 +89,25 @@ final class PowerProposals
     private static function plugged(Rig $rig, array $units): array
     {
         usort($units, static fn (Unit $one, Unit $other): int => (Draw::full($other) ?? 0.0) <=> (Draw::full($one) ?? 0.0));
-        $at = $rig;
-        $by = [];
+        $by = $more = [];
         foreach ($units as $unit) {
-            $circuit = self::roomFor($at, Draw::full($unit) ?? 0.0, null);
+            $watts = Draw::full($unit) ?? 0.0;
+            $circuit = self::roomFor($rig, $watts, $rig->circuits, $more);
             if (null === $circuit) {
                 return [];
             }
             $by[$circuit->id][] = $unit->id;
-            $at = $at->withUnits($unit->pluggedInto($circuit->id));
+            $more[$circuit->id] = ($more[$circuit->id] ?? 0.0) + $watts;
         }
         $changes = [];
         foreach ($by as $circuit => $ids) {
             $changes[] = new PlugUnits($ids, $circuit);
         }
+        $names = Names::few(array_map(static fn (string $id): string => $rig->circuit($id)->name, array_keys($by)));
 
-        return [] === $changes ? [] : [new Proposal(\sprintf('Plug %s into %s', 1 === \count($units) ? $units[0]->name : 'them', Names::few(
-            array_map(static fn (string $id): string => $rig->circuit($id)->name, array_keys($by)),
-        )), $changes)];
+        return [] === $changes
+            ? []
+            : [new Proposal(\sprintf('Plug %s into %s', 1 === \count($units) ? $units[0]->name : 'them', $names), $changes)];
     }
 
     /** @return list<Proposal> */

@@ -100,7 +100,7 @@ final class ReceiverJudge
                 \sprintf('Give %s a receiver of its own', $unit->name),
                 [new ConnectUnit($unit->id, $receiver->linkId, $receiver->setting, isOwn: true)],
                 1,
-                $rig->distribution()->lostWith($unit),
+                SharedBattery::lostWith($rig, $unit),
             ),
         ];
     }

@@ -238,7 +238,7 @@ final class RunProposals
                         \sprintf('Put %s on cable alone', $unit->name),
                         [new ConnectUnit($unit->id, null)],
                         1,
-                        $rig->distribution()->lostWith($unit),
+                        SharedBattery::lostWith($rig, $unit),
                     ),
                 ];
             }

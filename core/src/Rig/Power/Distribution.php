@@ -18,7 +18,9 @@ final class Distribution
     private array $outlets = [];
     /** @var array<string, array<string, float>> watts by look and unit */
     private array $inLooks = [];
-    /** @var array<string, array{Look, CircuitLoad}|null> */
+    /** @var array<string, CircuitLoad> by circuit */
+    private array $full = [];
+    /** @var array<string, array{Look, CircuitLoad}|null> by circuit */
     private array $brightest = [];
 
     public function __construct(private readonly Rig $rig)
@@ -42,7 +44,7 @@ final class Distribution
     }
 
     /** @return list<Circuit> */
-    public function outlets(string $circuitId): array
+    private function outlets(string $circuitId): array
     {
         return $this->outlets[$circuitId] ?? [];
     }
@@ -91,21 +93,6 @@ final class Distribution
         return false;
     }
 
-    /**
-     * What is given up when a unit leaves its receiver.
-     *
-     * @return list<string> nothing where no battery there feeds several
-     */
-    public function lostWith(Unit $unit): array
-    {
-        $receiver = $this->rig->receivers[$unit->receiverId ?? ''] ?? null;
-        $isFed = null === $unit->supply->battery && $this->isOnBattery($unit);
-
-        return null === $receiver || !$isFed && (null === $unit->supply->battery || \count($this->onBatteryOf($unit)) < 2)
-            ? []
-            : [\sprintf('What hangs on %s shares a battery: it is on that no more.', $receiver->label)];
-    }
-
     /** Whether a circuit hangs on another, however far, or is it. */
     public function isBehind(string $circuitId, string $otherId): bool
     {
@@ -130,7 +117,7 @@ final class Distribution
     /** With everything up that hangs on it. */
     public function full(Circuit $circuit): CircuitLoad
     {
-        return $this->loadOf($circuit, array_sum(array_map(
+        return $this->full[$circuit->id] ??= $this->loadOf($circuit, array_sum(array_map(
             static fn (Unit $unit): float => Draw::full($unit) ?? 0.0,
             array_filter($this->units($circuit->id), static fn (Unit $unit): bool => !$unit->isOut),
         )));

@@ -30,6 +30,12 @@ final readonly class PowerTerms
         return get_object_vars($this) === get_object_vars(new self());
     }
 
+    /** What so many watts draw of the mains: W / (V · power factor). */
+    public function amps(float $watts): float
+    {
+        return $watts / ($this->volts * $this->powerFactor);
+    }
+
     /** Hours that a battery has to give light. */
     public function burning(): float
     {
