@@ -1,4 +1,5 @@
 import type { Link, Unit } from '../api/types';
+import { baseOf } from './words';
 
 /** What listens to a sender: a receiver that several units share, or one of a unit's own. */
 export type Receiver = { id: string; name: string; setting: string | null; units: readonly Unit[] };
@@ -33,9 +34,6 @@ export function drivenBy(link: Link, receiver: Receiver): Map<number, string> {
     });
   return driven;
 }
-
-/** "Bulb" of "Bulb 12". */
-export const baseOf = (name: string): string => name.replace(/\s+\d+$/, '');
 
 /** Three units or more that are named alike, by that name with their number. */
 export function namedAlike(units: readonly Unit[]): [string, number][] {

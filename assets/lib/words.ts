@@ -10,3 +10,6 @@ export const dayAndTime = (text: string): string =>
 export function figure(number: number): string {
   return String(Math.round(number * 100) / 100);
 }
+
+/** "Bulb" of "Bulb 12": a name without the number that tells it from others. */
+export const baseOf = (name: string): string => name.replace(/\s+\d+$/, '');

@@ -1,6 +1,7 @@
 import { answered, api } from '../api/client';
 import { ApiError, wordsOf } from '../api/errors';
 import type { AddPreview, Unit } from '../api/types';
+import { baseOf } from '../lib/words';
 import { KeptAnswers } from './keptAnswers';
 import type { RigSession } from './rig.svelte';
 import { selection } from './selection.svelte';
@@ -38,7 +39,7 @@ export class Adding {
   #turn = 0;
 
   readonly twin = $derived.by<Unit | undefined>(() => this.#session.rig.units.find((one) => one.id === this.twinOf));
-  readonly base = $derived(this.name ?? this.twin?.name.replace(/\s+\d+$/, '') ?? this.what?.name ?? '');
+  readonly base = $derived(this.name ?? (this.twin ? baseOf(this.twin.name) : undefined) ?? this.what?.name ?? '');
 
   constructor(session: RigSession) {
     this.#session = session;

@@ -5,7 +5,7 @@
   import { ApiError, wordsOf } from '../../api/errors';
   import { typesQuery } from '../../api/queries';
   import { numberOf } from '../../lib/numbers';
-  import { figure, plural } from '../../lib/words';
+  import { baseOf, figure, plural } from '../../lib/words';
   import { useBench } from '../../state/bench.svelte';
   import { p, navigate } from '../../state/navigation';
   import { useRig } from '../../state/rig.svelte';
@@ -37,7 +37,7 @@
   const type = $derived(list.find((one) => one.id === typeId) ?? list[0]);
   const modes = $derived((type?.modes ?? []).filter((one) => one.channels > 0));
   const mode = $derived(modes.find((one) => one.key === modeKey) ?? modes[0]);
-  const called = $derived(name ?? type?.model.replace(/\s+\d+$/, '') ?? '');
+  const called = $derived(name ?? (type ? baseOf(type.model) : ''));
   const FIELDS = [
     ['beam', 'Beam angle, °'],
     ['throw', 'Throw to it, m'],
@@ -72,6 +72,14 @@
   }
 </script>
 
+{#snippet field(key: keyof typeof typed, label: string)}
+  <label class="grid gap-0.5"
+    ><span class="dim">{label}</span>
+    <input class="input mono h-8" inputmode="decimal" bind:value={typed[key]} />
+    {#if wrong(key)}<span class="text-error text-[11.5px]" role="alert">{wrong(key)}</span>{/if}
+  </label>
+{/snippet}
+
 <svelte:head><title>How many cover it · {session.rig.name}</title></svelte:head>
 <main class="grid min-h-0 grid-cols-[300px_minmax(0,1fr)] max-[760px]:block max-[760px]:overflow-auto">
   <form
@@ -79,13 +87,7 @@
     onsubmit={hang}
   >
     <h2 class="col-span-2 mb-1">How many cover it</h2>
-    {#each FIELDS as [key, label] (key)}
-      <label class="grid gap-0.5"
-        ><span class="dim">{label}</span>
-        <input class="input mono h-8" inputmode="decimal" bind:value={typed[key]} />
-        {#if wrong(key)}<span class="text-error text-[11.5px]" role="alert">{wrong(key)}</span>{/if}
-      </label>
-    {/each}
+    {#each FIELDS as [key, label] (key)}{@render field(key, label)}{/each}
     <h3 class="rule col-span-2 mt-1 border-t pt-3">Hang them</h3>
     <label class="col-span-2 grid gap-0.5"
       ><span class="dim">Fixture</span>
@@ -106,13 +108,7 @@
       <input class="input h-8" dir="auto" value={called} oninput={(event) => (name = event.currentTarget.value)} />
       {#if problem?.at('name')}<span class="text-error text-[11.5px]" role="alert">{problem.at('name')}</span>{/if}
     </label>
-    {#each WHERE as [key, label] (key)}
-      <label class="grid gap-0.5"
-        ><span class="dim">{label}</span>
-        <input class="input mono h-8" inputmode="decimal" bind:value={typed[key]} />
-        {#if wrong(key)}<span class="text-error text-[11.5px]" role="alert">{wrong(key)}</span>{/if}
-      </label>
-    {/each}
+    {#each WHERE as [key, label] (key)}{@render field(key, label)}{/each}
     {#if problem && ![...FIELDS, ...WHERE].some(([key]) => problem?.at(key)) && !problem.at('name')}<p
         class="text-error col-span-2"
         role="alert"

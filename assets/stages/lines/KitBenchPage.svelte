@@ -12,7 +12,7 @@
   import { p } from '../../state/navigation';
   import { useRig } from '../../state/rig.svelte';
   import BenchDevice from './BenchDevice.svelte';
-  import PairingPanel from './PairingPanel.svelte';
+  import PairingPanel from '../../components/PairingPanel.svelte';
 
   /** A simulated kit that behaves as its leaflet says: pairing is practised here, and the stage follows it. */
   const session = useRig();

@@ -16,7 +16,7 @@
   import DataRuns from './DataRuns.svelte';
   import ItemPanel from './ItemPanel.svelte';
   import LayCable from './LayCable.svelte';
-  import PairingPanel from './PairingPanel.svelte';
+  import PairingPanel from '../../components/PairingPanel.svelte';
   import PinTables from './PinTables.svelte';
   import RadioLinks from './RadioLinks.svelte';
   import RunPanel from './RunPanel.svelte';

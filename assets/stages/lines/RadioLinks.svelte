@@ -1,7 +1,8 @@
 <script lang="ts">
   import EditText from '../../components/EditText.svelte';
   import LinkAir from './LinkAir.svelte';
-  import { baseOf, namedAlike } from '../../lib/receivers';
+  import { namedAlike } from '../../lib/receivers';
+  import { baseOf } from '../../lib/words';
   import OwnReceiver from './OwnReceiver.svelte';
   import SettingSelect from './SettingSelect.svelte';
   import SharedReceiver from './SharedReceiver.svelte';

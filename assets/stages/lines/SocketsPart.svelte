@@ -7,6 +7,10 @@
   /** The lamps on a pack's sockets, and what the pack stands. */
   let { unit, supply }: { unit: Unit; supply: Supply } = $props();
   const session = useRig();
+  const STANDS = [
+    ['socketAmps', 'A socket stands, A', (name: string) => `A socket of ${name} stands`],
+    ['packAmps', 'The pack stands, A', (name: string) => `${name} stands in all`],
+  ] as const;
   const typed = (value: number | null | undefined) => (value == null ? '' : figure(value));
 
   async function load(cell: number, watts: string): Promise<string | null> {
@@ -72,23 +76,16 @@
     >
   </div>
   <div class="grid grid-cols-2 gap-2">
-    <div class="grid gap-0.5">
-      <span class="dim">A socket stands, A</span>
-      <EditText
-        label="A socket of {unit.name} stands"
-        value={typed(supply.socketAmps)}
-        placeholder="as its plate says"
-        onCommit={(text) => rate('socketAmps', text)}
-      />
-    </div>
-    <div class="grid gap-0.5">
-      <span class="dim">The pack stands, A</span>
-      <EditText
-        label="{unit.name} stands in all"
-        value={typed(supply.packAmps)}
-        placeholder="as its plate says"
-        onCommit={(text) => rate('packAmps', text)}
-      />
-    </div>
+    {#each STANDS as [which, words, label] (which)}
+      <div class="grid gap-0.5">
+        <span class="dim">{words}</span>
+        <EditText
+          label={label(unit.name)}
+          value={typed(supply[which])}
+          placeholder="as its plate says"
+          onCommit={(text) => rate(which, text)}
+        />
+      </div>
+    {/each}
   </div>
 </div>

@@ -2,6 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { typesQuery } from '../../api/queries';
   import type { Adding, AddSpacing } from '../../state/adding.svelte';
+  import { baseOf } from '../../lib/words';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
 
@@ -31,7 +32,7 @@
   });
   $effect(() => adding.keep());
   $effect(() => {
-    adding.what = type && mode ? { typeId: type.id, mode: mode.key, name: type.model.replace(/\s+\d+$/, '') } : null;
+    adding.what = type && mode ? { typeId: type.id, mode: mode.key, name: baseOf(type.model) } : null;
   });
   $effect(() => {
     void [adding.wish, session.rig.version];

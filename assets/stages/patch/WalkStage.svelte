@@ -3,7 +3,7 @@
   import { dayAndTime, plural } from '../../lib/words';
   import { p } from '../../state/navigation';
   import { useBench } from '../../state/bench.svelte';
-  import PairingPanel from '../lines/PairingPanel.svelte';
+  import PairingPanel from '../../components/PairingPanel.svelte';
   import SetCard from './SetCard.svelte';
   import { useRig } from '../../state/rig.svelte';
 

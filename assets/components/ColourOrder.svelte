@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { ApiError } from '../../api/errors';
-  import type { Unit } from '../../api/types';
-  import { useRig } from '../../state/rig.svelte';
+  import type { ApiError } from '../api/errors';
+  import type { Unit } from '../api/types';
+  import { useRig } from '../state/rig.svelte';
 
   /** What answered when each fader was raised alone: colours in the wrong order are put right in what the outputs listen to. */
   let { unit }: { unit: Unit } = $props();

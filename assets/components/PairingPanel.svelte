@@ -1,15 +1,15 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { answered, api } from '../../api/client';
-  import { wordsOf } from '../../api/errors';
-  import type { Unit } from '../../api/types';
+  import { answered, api } from '../api/client';
+  import { wordsOf } from '../api/errors';
+  import type { Unit } from '../api/types';
   import ColourOrder from './ColourOrder.svelte';
-  import LampBar from '../../components/LampBar.svelte';
-  import Tape from '../../components/Tape.svelte';
-  import { figure } from '../../lib/words';
-  import { cabling } from '../../state/cabling.svelte';
-  import { p } from '../../state/navigation';
-  import { useRig } from '../../state/rig.svelte';
+  import LampBar from './LampBar.svelte';
+  import Tape from './Tape.svelte';
+  import { figure } from '../lib/words';
+  import { cabling } from '../state/cabling.svelte';
+  import { p } from '../state/navigation';
+  import { useRig } from '../state/rig.svelte';
 
   /** How a unit's receiver is made to listen to its sender, in the words of its kit. */
   let {
