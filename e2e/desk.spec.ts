@@ -127,11 +127,10 @@ test('another window follows the desk, and a walk shows who answers', async ({ p
   await openStage(page, rig, 'desk');
   await page.getByRole('button', { name: 'All faders to 0' }).click();
   await page.getByRole('button', { name: 'Try it' }).click();
-  await page.getByLabel('Send to the stand-in desk').setChecked(true);
   const opened = context.waitForEvent('page');
   await page.getByRole('link', { name: 'Open the stage in a window' }).click();
   const stage = await opened;
-  await expect(stage.getByText(/Following the desk of another window/)).toBeVisible({ timeout: 15_000 });
+  await expect(stage.getByText(/Playing along with the desk of another window/)).toBeVisible({ timeout: 15_000 });
   const there = (name: string) => stage.getByRole('figure', { name: new RegExp(`^${name}: `) });
   await expect(there('Spin L')).toHaveAccessibleName(/Dimmer \(6\) at 0 is down/);
 

@@ -21,6 +21,11 @@ export function service(name: string, what: 'down' | 'up'): void {
   execFileSync('sv', ['-w', '30', what, `${process.env.RIGGER_DATA}/run/services/${name}`]);
 }
 
+/** Ends a process outright; its watcher starts it again by itself. */
+export function kill(name: string): void {
+  execFileSync('sv', ['kill', `${process.env.RIGGER_DATA}/run/services/${name}`]);
+}
+
 /** What the stage strip says of a lamp. */
 export const lamp = (page: Page, name: string) =>
   page.getByRole('region', { name: 'Stage' }).getByRole('button', { name: new RegExp(`^${name}: `) });

@@ -1,11 +1,18 @@
 const KEY = 'rigger.window';
-const lockName = (id: string) => `rigger.window.${id}`;
+/** The lock that a window holds for as long as it lives. */
+export const lockOf = (id: string): string => `rigger.window.${id}`;
+
+let claimed: Promise<string> | undefined;
 
 /**
- * Names this window, the same after a reload. A window holds a lock of its name for as long as it lives, so that others can tell
+ * Names this window, the same after a reload, and the same for everybody who asks in it. A window holds a lock of its name for as long as it lives, so that others can tell
  * whether what it left behind is anybody's.
  */
-export async function claimWindow(): Promise<string> {
+export function claimWindow(): Promise<string> {
+  return (claimed ??= claim());
+}
+
+async function claim(): Promise<string> {
   const before = sessionStorage.getItem(KEY);
   const id = before && (await hold(before)) ? before : crypto.randomUUID();
   if (id !== before) await hold(id);
@@ -23,7 +30,7 @@ export async function liveWindows(): Promise<Set<string>> {
 async function hold(id: string): Promise<boolean> {
   for (let turn = 0; turn < 10; turn++) {
     const isHeld = await new Promise<boolean>((done) => {
-      void navigator.locks.request(lockName(id), { ifAvailable: true }, (lock) => {
+      void navigator.locks.request(lockOf(id), { ifAvailable: true }, (lock) => {
         done(lock !== null);
         return lock === null ? undefined : new Promise<void>(() => {});
       });

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { untrack, type Snippet } from 'svelte';
+  import { onDestroy, untrack, type Snippet } from 'svelte';
   import type { Rig } from '../api/types';
   import { Bench, provideBench } from '../state/bench.svelte';
   import { outbox } from '../api/outbox.svelte';
@@ -19,7 +19,9 @@
 
   const client = useQueryClient();
   const session = untrack(() => new RigSession(id, client, rig));
-  const faders = untrack(() => new Faders(id, rig));
+  // A window that another one has opened may play along at its seat.
+  const seat = new URLSearchParams(location.search).get('seat');
+  const faders = untrack(() => new Faders(id, rig, seat));
   const bench = new Bench();
   provideRig(() => session);
   provideFaders(() => faders);
@@ -39,8 +41,9 @@
 
   $effect(() => {
     void session.rig.version; // The lamps follow every change of the rig.
-    untrack(() => void faders.ask());
+    untrack(() => faders.ask());
   });
+  onDestroy(() => faders.leave());
 
   /** Past the bar and the stages, to what the stage is for. */
   function toWork(event: MouseEvent) {
@@ -68,7 +71,7 @@
   }
 </script>
 
-<svelte:window onkeydown={keyed} />
+<svelte:window onkeydown={keyed} onpagehide={() => faders.leave()} />
 
 <div class="frame">
   <a class="skip" href="#work" onclick={toWork}>Skip to the work</a>

@@ -14,6 +14,7 @@
   const faders = useFaders();
   const bench = useBench();
 
+  const canStream = typeof EventSource !== 'undefined';
   let folded = $state(false);
   let chosen = $state<string | null>(null);
 
@@ -24,20 +25,21 @@
     pulled ? faders.lamps.map((one) => (pulled.dark.has(one.unitId) ? withoutData(one) : one)) : faders.lamps,
   );
   const silent = $derived(lamps.filter((one) => one.state === 'silent'));
-  const dark = $derived(lamps.filter((one) => one.why && one.state !== 'silent' && one.state !== 'out'));
+  const dark = $derived(lamps.filter((one) => one.state === 'dark' || one.state === 'partly' || one.state === 'busy'));
   const asked = $derived(lamps.find((one) => one.unitId === chosen));
-  const spoken = $derived(asked?.why ? asked : (silent[0] ?? dark[0]));
+  const spoken = $derived(asked ?? silent[0] ?? dark[0]);
   /** What stands over every lamp comes before what each of them lacks. */
   const over = $derived.by(() => {
     const desk = session.rig.desk;
     if (!desk || bench.shown || faders.isInstead) return null;
+    const { blackout, master, crossA, crossB } = faders.shown;
     if (desk.master === 'all' || desk.master === 'dimmers') {
       const whom = desk.master === 'all' ? 'every lamp' : 'every dimmer';
       const key = desk.keys.blackout === 'Blackout' ? '' : ` (${desk.keys.blackout})`;
-      if (faders.isBlackout) return `Blackout is on${key}: it holds ${whom} at 0. Press it again.`;
-      if (faders.master === 0) return `${desk.keys.master} is at 0: it holds ${whom} down. Raise it.`;
+      if (blackout) return `Blackout is on${key}: it holds ${whom} at 0. Press it again.`;
+      if (master === 0) return `${desk.keys.master} is at 0: it holds ${whom} down. Raise it.`;
     }
-    if (desk.crossfades && faders.crossA === 0 && faders.crossB === 0)
+    if (desk.crossfades && crossA === 0 && crossB === 0)
       return `${desk.keys.crossA} and ${desk.keys.crossB} are both at 0: raise one of them.`;
     return null;
   });
@@ -65,7 +67,13 @@
               ? 'Stage, in '
               : 'Stage, from the faders'}{#if recalled && !bench.shown && !pulled}<bdi>{recalled.name}</bdi>{/if}</b
     >
-    {#if !folded}<span>{bench.shown ? bench.words : 'Nothing is sent: these lamps are simulated'}</span>{/if}
+    {#if !folded}<span role={faders.isAway ? 'status' : undefined}
+        >{bench.shown
+          ? bench.words
+          : faders.isAway && canStream
+            ? 'Playback is away for a moment: it comes back by itself'
+            : 'Nothing is sent: these lamps are simulated'}</span
+      >{/if}
     <button class="fold" onclick={() => (folded = !folded)} aria-expanded={!folded}>
       {#if folded}<ChevronUp size={14} aria-hidden="true" /> Show{:else}<ChevronDown size={14} aria-hidden="true" /> Fold{/if}<span
         class="sr-only"
@@ -120,14 +128,14 @@
       {:else if faders.lamps.length > 0}
         {#if asked?.state === 'no_lamp'}
           <b>{asked.name} responds</b>It has no lamp: what it does is not light.
-        {:else if asked && !asked.why}
+        {:else if asked?.state === 'lit'}
           <b>{asked.name} is lit</b>{asked.cells.length > 1
             ? plural(asked.cells.length, 'cell')
             : `Brightness ${Math.round((asked.cells[0]?.brightness ?? 0) * 100)} %`}
         {:else}
           <b>{asked ? HEADS[asked.state] : tallyWords(lamps)}</b>
-          {#if spoken}<span>{spoken.why?.includes(spoken.name) ? '' : `${spoken.name}: `}{spoken.why}</span>{:else}Every
-            lamp is lit.{/if}
+          {#if spoken?.why}<span>{spoken.why.includes(spoken.name) ? '' : `${spoken.name}: `}{spoken.why}</span
+            >{:else if !spoken}Every lamp is lit.{/if}
         {/if}
       {/if}
     </div>

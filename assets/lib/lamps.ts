@@ -11,8 +11,11 @@ export function lampWords(lamp: Pick<Lamp, 'state' | 'why'>): string {
 /** A lamp that no data reaches: what it would do is its maker's choice, and darkness the safe guess. */
 export function withoutData(lamp: Lamp): Lamp {
   return {
-    ...lamp,
+    unitId: lamp.unitId,
+    name: lamp.name,
     state: 'silent',
+    pan: null,
+    tilt: null,
     selfRunning: null,
     why: `no data reaches ${lamp.name}. It goes dark or holds what it had, as its maker chose.`,
     cells: lamp.cells.map((one) => ({ ...one, brightness: 0 })),

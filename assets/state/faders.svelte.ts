@@ -1,87 +1,150 @@
 import { getContext, setContext } from 'svelte';
+import { SvelteMap } from 'svelte/reactivity';
 import { answered, api } from '../api/client';
+import {
+  askWords,
+  say,
+  seatPath,
+  type Command,
+  type Moment,
+  type Said,
+  type Slots,
+  type Standing,
+} from '../api/playback';
+import type { Ears } from '../api/stream/hub';
+import { listen } from '../api/stream/listen';
 import type { Lamp, Look, Rig } from '../api/types';
-import { slotsOf } from '../lib/slots';
+import { claimWindow } from '../api/windowId';
+import { Hand } from './hand';
+import { ShownLamp } from './shownLamp.svelte';
 
-export type Slots = Readonly<Record<string, number>>;
+export type { Slots, Standing } from '../api/playback';
 /** Of a desk with two rows, the one that is meant. */
 export type Row = 'first' | 'second';
 
-/** Where everything on the desk stands; values are 0 to 255. */
-type Standing = {
-  slots: Slots;
-  secondRow: Slots;
-  master: number;
-  blackout: boolean;
-  crossA: number;
-  crossB: number;
+const AT_REST: Standing = {
+  slots: {},
+  secondRow: {},
+  master: 255,
+  blackout: false,
+  crossA: 255,
+  crossB: 0,
+  recalled: null,
+  trial: null,
+  instead: null,
 };
 
-const AT_REST: Standing = { slots: {}, secondRow: {}, master: 255, blackout: false, crossA: 255, crossB: 0 };
+/** Words are asked for when a hand has rested for so long. */
+const REST_MS = 120;
+/** So long the first moment may take to come by the stream, before it is asked for alone. */
+const FIRST_MS = 400;
+const KEEP_AFTER_MS = 300;
+const AGAIN_MS = 60;
 
 /**
- * The rig's simulated desk: where it stands, and what every lamp does then. The server works out what is sent and what the
- * lamps make of it: one request is in flight at a time, and the newest values go next.
+ * The rig's simulated desk: where it stands, and what every lamp does then. All of it is worked out at a seat of the playback
+ * process, which sends each moment; while that one is away, single answers stand in for it.
  */
-export class Faders {
+export class Faders implements Ears {
   readonly #rigId: string;
   readonly #rig: () => Rig;
+  /** Names this visit: what it did is confirmed to it alone. */
+  readonly #sitting = crypto.randomUUID();
+  readonly #hand: Hand;
+  /** The moment that is shown: all of it is of one. */
   #standing = $state.raw<Standing>(AT_REST);
-  lamps = $state.raw<readonly Lamp[]>([]);
-  /** What the desk sends, as the server says: value above 0 by address. */
-  sent = $state.raw<Slots>({});
-  /** The look that was recalled last, as long as no fader was moved since. */
-  recalled = $state<string | null>(null);
-  /** Values go to the stand-in for the real desk too, which streams them to other windows. */
+  #sent = $state.raw<Slots>({});
+  #lamps = $state.raw<readonly ShownLamp[]>([]);
+  #n = 0;
+  /** The reasons of the dark lamps are those of the moment that is shown. */
+  #isSaid = $state(false);
+  /** Where the hand has put things that no moment shows yet, with the request that says so. */
+  readonly #mine = new SvelteMap<string, { value: number | boolean; number: number }>();
+  readonly #names = $derived.by(() => Object.fromEntries(this.#rig().units.map((one) => [one.id, one.name])));
+  /** The playback process does not answer: what is shown stays, and every hand is answered alone. */
+  isAway = $state(false);
+  /** What is sent here goes to the stand-in for the real desk too. */
   isStreaming = $state(false);
-  /** The stand-in did not take what was streamed last. */
-  standInAway = $state(false);
-  /** What is sent in the place of the faders while something is tried, or another window is followed. */
-  #instead = $state.raw<Slots | null>(null);
-  /** Faders that are held where they are not: value by address. */
-  #held: Slots = {};
-  #inFlight = false;
-  #asked = false;
+  /** The seat: this window's own, or another one's that it plays along with. */
+  seat = $state<string | null>(null);
+  readonly isAlong: boolean;
+  readonly #isKept: boolean;
+  #stream: string | null = null;
+  /** Moments were made alone since the seat was left: it does not know of them. */
+  #isAhead = false;
+  #isAsking = false;
+  #isAsked = false;
+  #end: () => void = () => {};
+  #rest: ReturnType<typeof setTimeout> | undefined;
+  #keep: ReturnType<typeof setTimeout> | undefined;
+  #first: ReturnType<typeof setTimeout> | undefined;
 
-  constructor(rigId: string, rig: () => Rig) {
+  /** @param seat one to play along with; null for this window's own */
+  constructor(rigId: string, rig: () => Rig, seat: string | null = null) {
     this.#rigId = rigId;
     this.#rig = rig;
-    const kept = localStorage.getItem(this.#key);
-    if (kept) this.#standing = { ...AT_REST, ...(JSON.parse(kept) as Partial<Standing>) };
-    else {
-      const first = rig().looks[0];
-      if (first) this.#apply(first);
-    }
+    this.#hand = new Hand(
+      (number, commands) => say(this.#path('commands'), { window: this.#sitting, number, commands }),
+      (taken) => this.#troubled(taken === 'refused'),
+    );
+    const along = seat ?? sessionStorage.getItem(this.#alongKey);
+    if (along !== null) sessionStorage.setItem(this.#alongKey, along);
+    this.isAlong = along !== null;
+    const kept = along === null ? localStorage.getItem(this.#key) : null;
+    this.#isKept = kept !== null;
+    if (kept) this.#standing = { ...AT_REST, ...(JSON.parse(kept) as Partial<Standing>), trial: null, instead: null };
+    if (typeof EventSource === 'undefined') this.isAway = true;
+    else void this.#sitDown(along);
+  }
+  get lamps(): readonly Lamp[] {
+    return this.#lamps;
+  }
+
+  /** What the desk sends, as the process says: value above 0 by address. */
+  get sent(): Slots {
+    return this.#sent;
+  }
+
+  /** Where everything stands in the moment that is shown, the hand's newest not yet counted. */
+  get shown(): Standing {
+    return this.#standing;
   }
 
   /** Value by address of the desk's universe; of two rows, the first. What is not named is at 0. */
   get slots(): Slots {
-    return this.#standing.slots;
+    return this.#row('first');
+  }
+
+  /** The look that was recalled last, as long as no fader was moved since. */
+  get recalled(): string | null {
+    return this.#standing.recalled;
   }
 
   get master(): number {
-    return this.#standing.master;
+    return this.#now('master', this.#standing.master);
   }
 
   get isBlackout(): boolean {
-    return this.#standing.blackout;
+    return this.#now('blackout', this.#standing.blackout);
   }
 
   get crossA(): number {
-    return this.#standing.crossA;
+    return this.#now('crossA', this.#standing.crossA);
   }
 
   get crossB(): number {
-    return this.#standing.crossB;
+    return this.#now('crossB', this.#standing.crossB);
   }
 
-  /** Something else than the faders is sent: a walk, or what another window's desk sends. */
+  /** Something else than the faders is sent: a walk, or what another desk sends. */
   get isInstead(): boolean {
-    return this.#instead !== null;
+    const { instead, trial } = this.#standing;
+    return instead !== null || trial?.kind === 'units' || trial?.kind === 'faders';
   }
 
   value(address: number, row: Row = 'first'): number {
-    return (row === 'first' ? this.#standing.slots : this.#standing.secondRow)[String(address)] ?? 0;
+    const there = (row === 'first' ? this.#standing.slots : this.#standing.secondRow)[String(address)] ?? 0;
+    return this.#now(`${row}.${address}`, there);
   }
 
   set(address: number, value: number, row: Row = 'first'): void {
@@ -90,93 +153,260 @@ export class Faders {
 
   /** Several at one move: a fader drives a channel of every button that is down. */
   setAll(addresses: readonly number[], value: number, row: Row = 'first'): void {
-    const moved = Object.fromEntries(addresses.map((one) => [String(one), whole(value)]));
-    const member = row === 'first' ? 'slots' : 'secondRow';
-    this.recalled = null;
-    this.#move({ [member]: { ...this.#standing[member], ...moved } });
+    const to = whole(value);
+    for (const one of addresses) this.#put(`${row}.${one}`, to);
+    this.do({ do: 'move-faders', slots: Object.fromEntries(addresses.map((one) => [String(one), to])), row });
   }
 
   setMaster(value: number): void {
-    this.#move({ master: whole(value) });
+    this.#put('master', whole(value));
+    this.do({ do: 'set-master', value: whole(value) });
   }
 
   setCross(fader: 'crossA' | 'crossB', value: number): void {
-    this.#move({ [fader]: whole(value) });
+    this.#put(fader, whole(value));
+    this.do({ do: 'set-cross', fader, value: whole(value) });
   }
 
   toggleBlackout(): void {
-    this.#move({ blackout: !this.#standing.blackout });
+    const on = !this.isBlackout;
+    this.#put('blackout', on);
+    this.do({ do: 'set-blackout', on });
   }
 
   /** Every fader of both rows to 0; master and cross faders stay. */
   clear(): void {
-    this.recalled = null;
-    this.#move({ slots: {}, secondRow: {} });
+    this.do({ do: 'clear-faders' });
   }
 
-  recall(look: Look): void {
-    this.#apply(look);
-    this.#move({});
+  recall(look: Pick<Look, 'id'>): void {
+    this.do({ do: 'recall-look', look: look.id });
   }
 
   /** Sends these values in the place of the faders; null gives the faders back. */
   sendInstead(slots: Slots | null): void {
-    this.#instead = slots;
-    void this.ask();
+    this.do({ do: 'send-instead', slots: slots === null ? null : { ...slots } });
   }
 
-  /** Holds faders at these values, whatever the hand does; master and blackout still stand over them. */
-  hold(held: Slots): void {
-    this.#held = held;
-    void this.ask();
+  do(command: Command): void {
+    this.#hand.do(command);
+    if (this.isAway) void this.#alone();
   }
 
-  stream(isOn: boolean): void {
-    this.isStreaming = isOn;
-    this.standInAway = false;
-    void this.ask();
+  /** Sends to the stand-in for the real desk too, and no other window does then. */
+  async stream(isOn: boolean): Promise<void> {
+    if ((await say(this.#path('output'), { on: isOn })) === 'taken') this.isStreaming = isOn;
   }
 
-  /** Asks what the lamps do; called when something moves and when the rig has changed. */
-  async ask(): Promise<void> {
-    this.#asked = true;
-    if (this.#inFlight) return;
-    this.#inFlight = true;
-    try {
-      while (this.#asked) {
-        this.#asked = false;
-        const answer = await answered(
-          api.POST('/api/rigs/{rig}/live', { params: { path: { rig: this.#rigId } }, body: this.#body() }),
-        );
-        this.lamps = answer.lamps;
-        this.sent = answer.sent as unknown as Slots;
-        this.standInAway = answer.streamed === false;
-      }
-    } catch {
-      this.lamps = []; // The rig is gone; its frame says so.
-    } finally {
-      this.#inFlight = false;
+  /** The rig has changed. The process hears of that by itself. */
+  ask(): void {
+    if (this.isAway) void this.#alone();
+  }
+
+  /** The next visit of this window has a seat of its own again. */
+  partWays(): void {
+    sessionStorage.removeItem(this.#alongKey);
+  }
+
+  leave(): void {
+    for (const timer of [this.#rest, this.#keep, this.#first]) clearTimeout(timer);
+    this.#save();
+    this.#end();
+  }
+
+  // What the stream says.
+
+  up(stream: string): void {
+    this.#stream = stream;
+    void this.#take();
+  }
+
+  away(): void {
+    this.#stream = null;
+    this.#troubled(false);
+  }
+
+  said(json: string): void {
+    const said = JSON.parse(json) as Said;
+    if ('output' in said) this.isStreaming = said.output;
+    else if ('gone' in said)
+      this.#lamps = []; // The rig's frame says so.
+    else this.#show(said);
+  }
+
+  async #sitDown(seat: string | null): Promise<void> {
+    this.#first = setTimeout(() => this.#n === 0 && void this.#alone(), FIRST_MS);
+    const window = await claimWindow();
+    this.seat = seat ?? window;
+    this.#end = listen(this.#sitting, this.#rigId, this.seat, window, this);
+  }
+
+  async #take(): Promise<void> {
+    const stream = this.#stream;
+    if (stream === null) return;
+    const standing = this.#n > 0 || this.#isKept ? { standing: this.#whole(), changed: this.#isAhead } : {};
+    const taken = await say(this.#path(), { stream, window: this.#sitting, ...standing });
+    if (this.#stream !== stream) return;
+    if (taken === 'taken') {
+      this.#isAhead = false;
+      this.isAway = false;
+      this.#hand.release();
+    } else if (taken === 'away') {
+      setTimeout(() => void this.#take(), AGAIN_MS);
     }
   }
 
-  #body() {
-    const stream = this.isStreaming ? { stream: true } : {};
-    const { slots, secondRow, ...desk } = this.#standing;
-    const first = { ...slots, ...this.#held };
-    if (this.#instead) return { slots: { ...this.#instead }, ...stream };
-    if (!this.#rig().desk) return { slots: first, ...stream };
-    return { desk: { ...desk, slots: first, secondRow: { ...secondRow, ...this.#held } }, ...stream };
+  #troubled(isRefused: boolean): void {
+    if (isRefused) {
+      this.#mine.clear();
+      return;
+    }
+    this.#hand.hold();
+    this.isAway = true;
+    if (this.#stream !== null) setTimeout(() => void this.#take(), AGAIN_MS);
   }
 
-  #apply(look: Look): void {
-    this.#standing = { ...this.#standing, slots: { ...this.#standing.slots, ...slotsOf(look, this.#rig()) } };
-    this.recalled = look.id;
+  #show(moment: Moment): void {
+    if (moment.whole) this.#hang(moment.units ?? []);
+    this.#n = moment.n;
+    this.#isSaid = false;
+    for (const row of moment.lamps) this.#lamps[row[0]]?.light(row);
+    if (moment.standing) {
+      const { slots, secondRow, ...rest } = moment.standing;
+      const before = moment.whole ? AT_REST : this.#standing;
+      this.#standing = {
+        ...before,
+        ...rest,
+        slots: slots ? { ...before.slots, ...slots } : before.slots,
+        secondRow: secondRow ? { ...before.secondRow, ...secondRow } : before.secondRow,
+      };
+      this.#keepLater();
+    }
+    if (moment.sent) this.#sent = above0(moment.whole ? moment.sent : { ...this.#sent, ...moment.sent });
+    const taken = moment.taken?.[this.#sitting];
+    if (taken !== undefined) this.#confirm(taken);
+    clearTimeout(this.#rest);
+    this.#rest = setTimeout(() => void this.#askWords(), REST_MS);
   }
 
-  #move(change: Partial<Standing>): void {
-    this.#standing = { ...this.#standing, ...change };
-    localStorage.setItem(this.#key, JSON.stringify(this.#standing));
-    void this.ask();
+  #hang(ids: readonly string[]): void {
+    const before = Object.fromEntries(this.#lamps.map((one) => [one.unitId, one]));
+    const isSame = ids.length === this.#lamps.length && ids.every((id, place) => this.#lamps[place]?.unitId === id);
+    if (!isSame) this.#lamps = ids.map((id) => before[id] ?? this.#lamp(id));
+  }
+
+  #lamp(id: string): ShownLamp {
+    return new ShownLamp(
+      id,
+      (unitId) => this.#names[unitId] ?? '',
+      () => this.#isSaid,
+    );
+  }
+
+  #confirm(number: number): void {
+    for (const [key, one] of this.#mine) if (one.number <= number) this.#mine.delete(key);
+  }
+
+  async #askWords(): Promise<void> {
+    const answer = await askWords(this.#path('words'));
+    // Words of another moment are nobody's: the one that is shown has its own rest.
+    if (answer?.n !== this.#n || this.isAway) return;
+    for (const one of this.#lamps) one.say(answer.words[one.unitId] ?? null);
+    this.#isSaid = true;
+  }
+
+  /** A moment without the process: whatever the hand did is in it. */
+  async #alone(): Promise<void> {
+    this.#isAsked = true;
+    if (this.#isAsking) return;
+    this.#isAsking = true;
+    try {
+      while (this.#isAsked) {
+        this.#isAsked = false;
+        const commands = this.#hand.takeAll();
+        const standing = this.#n > 0 || this.#isKept ? { standing: this.#standing } : {};
+        const { next } = this.#hand;
+        const answer = await answered(
+          api.POST('/api/rigs/{rig}/live', { params: { path: { rig: this.#rigId } }, body: { ...standing, commands } }),
+        );
+        if (!this.isAway && this.#n > 0) {
+          // The process was there first, and has none of this.
+          for (const one of commands) this.#hand.do(one);
+          return;
+        }
+        this.#isAhead ||= commands.length > 0;
+        this.#n = Math.max(1, this.#n);
+        this.#hang(answer.lamps.map((one) => one.unitId));
+        answer.lamps.forEach((lamp, place) => {
+          const cells = lamp.cells.map((one) => [one.cell, one.hex ?? null, one.brightness, one.flash] as const);
+          this.#lamps[place]?.light([
+            place,
+            lamp.state,
+            cells as never,
+            lamp.pan ?? null,
+            lamp.tilt ?? null,
+            lamp.selfRunning ?? null,
+          ]);
+          this.#lamps[place]?.say(lamp.why ?? null);
+        });
+        this.#isSaid = true;
+        this.#standing = { ...AT_REST, ...(answer.standing as Partial<Standing>) };
+        this.#sent = answer.sent as unknown as Slots;
+        this.#confirm(next);
+        this.#keepLater();
+      }
+    } catch {
+      this.#lamps = []; // The rig is gone; its frame says so.
+    } finally {
+      this.#isAsking = false;
+    }
+  }
+
+  /** The moment that is shown with what the hand has done since, for a process that has none of it. */
+  #whole(): Standing {
+    return {
+      ...this.#standing,
+      slots: this.#row('first'),
+      secondRow: this.#row('second'),
+      master: this.master,
+      blackout: this.isBlackout,
+      crossA: this.crossA,
+      crossB: this.crossB,
+    };
+  }
+
+  #row(row: Row): Slots {
+    const slots: Record<string, number> = { ...(row === 'first' ? this.#standing.slots : this.#standing.secondRow) };
+    for (const [key, { value }] of this.#mine) {
+      const [of, address] = key.split('.');
+      if (of === row && address) slots[address] = Number(value);
+    }
+    return above0(slots);
+  }
+
+  #put(key: string, value: number | boolean): void {
+    this.#mine.set(key, { value, number: this.#hand.next });
+  }
+
+  #now<T extends number | boolean>(key: string, there: T): T {
+    return (this.#mine.get(key)?.value as T | undefined) ?? there;
+  }
+
+  #path(act?: string): string {
+    return seatPath(this.#rigId, this.seat ?? '', act);
+  }
+
+  #keepLater(): void {
+    this.#keep ??= setTimeout(() => this.#save(), KEEP_AFTER_MS);
+  }
+
+  #save(): void {
+    this.#keep = undefined;
+    if (this.#n > 0) localStorage.setItem(this.#key, JSON.stringify(this.#whole()));
+  }
+
+  get #alongKey(): string {
+    return `rigger.along.${this.#rigId}`;
   }
 
   get #key(): string {
@@ -185,6 +415,7 @@ export class Faders {
 }
 
 const whole = (value: number) => Math.min(255, Math.max(0, Math.round(value)));
+const above0 = (slots: Slots): Slots => Object.fromEntries(Object.entries(slots).filter(([, value]) => value > 0));
 
 const KEY = Symbol('faders');
 

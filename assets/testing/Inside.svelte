@@ -25,7 +25,7 @@
 
   $effect(() => {
     void session.rig.version;
-    untrack(() => void faders.ask());
+    untrack(() => faders.ask());
   });
 </script>
 

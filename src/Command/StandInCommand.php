@@ -6,6 +6,7 @@ namespace Rigger\App\Command;
 
 use React\EventLoop\Loop;
 use React\Socket\UnixServer;
+use Rigger\App\Playback\Clock;
 use Rigger\App\Simulate\StandIn;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -29,7 +30,7 @@ final class StandInCommand extends Command
             unlink($file);
         }
         $loop = Loop::get();
-        $standIn = new StandIn($loop);
+        $standIn = new StandIn($loop, new Clock());
         $server = new UnixServer($file, $loop);
         chmod($file, 0600);
         $server->on('connection', $standIn->connected(...));

@@ -8,13 +8,9 @@ use Rigger\App\Rig\View\WalkStepView;
 use Rigger\App\Rig\View\WalkView;
 use Rigger\Core\Change\Refused;
 use Rigger\Core\Desk\DeskMap;
-use Rigger\Core\Desk\DeskUnit;
 use Rigger\Core\Desk\FaderWords;
-use Rigger\Core\Desk\OneByOne;
 use Rigger\Core\Desk\WalkStep;
-use Rigger\Core\Profile\Mode;
 use Rigger\Core\Rig\Rig;
-use Rigger\Core\Rig\Unit;
 
 /** A walk over the rig from its desk. */
 final class Walking
@@ -22,15 +18,8 @@ final class Walking
     /** @throws Refused no_desk */
     public static function of(Rig $rig, bool $byFaders): WalkView
     {
-        $desk = $rig->desk() ?? throw Refused::noDesk('the walk goes over its faders');
-        // Who is out of action tonight is no part of it.
-        $units = array_values(array_filter(
-            $rig->deskUnits(),
-            static fn (DeskUnit $unit): bool => !$rig->unit($unit->placed->id)->isOut,
-        ));
-        $map = DeskMap::of($desk, $units);
-        $walk = new OneByOne($map, $units, array_map(static fn (Unit $unit): Mode => $unit->mode(), $rig->units));
-        $faders = $byFaders ? self::faderWords($map) : [];
+        $walk = $rig->oneByOne() ?? throw Refused::noDesk('the walk goes over its faders');
+        $faders = $byFaders ? self::faderWords($walk->map) : [];
 
         return new WalkView(array_map(static fn (WalkStep $step): WalkStepView => new WalkStepView(
             (object) $step->slots,

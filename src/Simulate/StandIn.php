@@ -6,6 +6,7 @@ namespace Rigger\App\Simulate;
 
 use React\EventLoop\LoopInterface;
 use React\Socket\ConnectionInterface;
+use Rigger\App\Playback\Clock;
 
 /**
  * A stand-in for the real desk: it keeps the values last sent for each rig and streams them to whoever follows, again and again
@@ -18,30 +19,19 @@ final class StandIn
 {
     /** A desk repeats what it sends; ANSI E1.11 asks for at least once a second. */
     private const REPEAT_SECONDS = 1.0;
-    /** Never more often than a desk's own refresh: 40 frames a second. */
-    private const LEAST_GAP = 0.025;
     private const MOST_FOLLOWERS = 100;
     /** Windows of one browser, however often they are opened. */
     private const MOST_OF_ONE = 12;
     private const MOST_BYTES = 65536;
     private const MOST_RIGS = 200;
 
-    /** @var array<string, array{seq: int, slots: string}> newest last */
+    /** @var array<string, RepeatedFrame> by rig, newest last */
     private array $frames = [];
-    /** @var array<string, float> when a rig's frame was streamed last */
-    private array $sentAt = [];
-    /** @var array<string, true> rigs whose newest frame waits for the gap to pass */
-    private array $waiting = [];
     /** @var array<int, array{ConnectionInterface, string, string}> connection, rig and who it is, oldest first */
     private array $followers = [];
 
-    public function __construct(private readonly LoopInterface $loop)
+    public function __construct(private readonly LoopInterface $loop, private readonly Clock $clock)
     {
-        $loop->addPeriodicTimer(self::REPEAT_SECONDS, function (): void {
-            foreach (array_keys($this->frames) as $rig) {
-                $this->stream($rig);
-            }
-        });
     }
 
     public function connected(ConnectionInterface $connection): void
@@ -76,20 +66,13 @@ final class StandIn
             return;
         }
         $rig = $message['rig'];
-        $seq = ($this->frames[$rig]['seq'] ?? 0) + 1;
+        $frame = $this->frames[$rig] ?? new RepeatedFrame($this->loop, $this->clock, self::REPEAT_SECONDS, fn () => $this->stream($rig));
         unset($this->frames[$rig]);
-        $this->frames[$rig] = ['seq' => $seq, 'slots' => (string) json_encode((object) $message['slots'])];
+        $this->frames[$rig] = $frame;
         if (\count($this->frames) > self::MOST_RIGS) {
-            $oldest = array_key_first($this->frames);
-            unset($this->frames[$oldest], $this->sentAt[$oldest]);
+            array_shift($this->frames)->end();
         }
-        $since = microtime(true) - ($this->sentAt[$rig] ?? 0.0);
-        if ($since >= self::LEAST_GAP) {
-            $this->stream($rig);
-        } elseif (!isset($this->waiting[$rig])) {
-            $this->waiting[$rig] = true;
-            $this->loop->addTimer(self::LEAST_GAP - $since, fn () => $this->stream($rig));
-        }
+        $frame->put((string) json_encode((object) $message['slots']));
     }
 
     private function follow(ConnectionInterface $connection, string $request): void
@@ -105,7 +88,7 @@ final class StandIn
             ."Cache-Control: no-store\r\nConnection: close\r\n\r\nretry: 1000\n\n");
         $this->followers[spl_object_id($connection)] = [$connection, $asked[1], $client];
         if (isset($this->frames[$asked[1]])) {
-            $connection->write($this->event($asked[1]));
+            $connection->write($this->frames[$asked[1]]->event());
         }
     }
 
@@ -136,21 +119,11 @@ final class StandIn
 
     private function stream(string $rig): void
     {
-        unset($this->waiting[$rig]);
-        if (!isset($this->frames[$rig])) {
-            return;
-        }
-        $this->sentAt[$rig] = microtime(true);
-        $event = $this->event($rig);
+        $event = $this->frames[$rig]->event();
         foreach ($this->followers as [$connection, $followed]) {
             if ($followed === $rig) {
                 $connection->write($event);
             }
         }
-    }
-
-    private function event(string $rig): string
-    {
-        return \sprintf("data: {\"seq\":%d,\"slots\":%s}\n\n", $this->frames[$rig]['seq'], $this->frames[$rig]['slots']);
     }
 }

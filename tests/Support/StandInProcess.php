@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Rigger\App\Tests\Support;
 
 use PHPUnit\Framework\Assert;
-use Rigger\App\Simulate\DeskStream;
+use Rigger\Core\Input\Json;
 use Symfony\Component\Process\Process;
 
 /** The stand-in for the real desk, running as it does beside the web server. */
-final readonly class StandInProcess
+final class StandInProcess
 {
-    private function __construct(private Process $process, private string $socket)
+    /** @var resource|null */
+    private $line;
+
+    private function __construct(private readonly Process $process, private readonly string $socket)
     {
     }
 
@@ -33,10 +36,11 @@ final readonly class StandInProcess
         $this->process->stop(3);
     }
 
-    /** @param array<int, int> $slots */
-    public function send(string $rig, array $slots): bool
+    /** @param array<int, int> $slots value by address, as the playback process hands it on */
+    public function send(string $rig, array $slots): void
     {
-        return (new DeskStream($this->socket))->send($rig, $slots);
+        $this->line ??= $this->open('');
+        fwrite($this->line, Json::encode(['rig' => $rig, 'slots' => (object) $slots])."\n");
     }
 
     /** @return resource */

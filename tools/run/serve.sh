@@ -70,7 +70,7 @@ try "The database could not be brought up to date" console rigger:migrate
 [ "$RIGGER_DEMO" = 0 ] || try "The demo could not be loaded" console rigger:demo --once
 choose_sockets
 define_web
-for one in php readers desk upkeep nginx; do watch "$one"; done
+for one in php readers desk play upkeep nginx; do watch "$one"; done
 for _ in $(seq 300); do
   if is_taken "$port" && [ -S "$sockets/php.sock" ] && [ -S "$sockets/readers.sock" ]; then touch "$data/run/ready"; break; fi
   sleep 0.1

@@ -73,6 +73,11 @@ RUN
 $(application_environment)
 exec \$watched php '$code/bin/console' rigger:stand-in '$sockets/desk.sock'
 RUN
+  # What is played: one process that stays awake, so that a hand is answered within a frame.
+  service play TERM <<RUN
+$(application_environment)
+exec \$watched php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M '$code/bin/console' rigger:play '$sockets/play.sock' '$sockets/desk.sock'
+RUN
   service upkeep TERM <<RUN
 $(application_environment)
 exec \$watched php '$code/bin/console' rigger:upkeep
@@ -109,7 +114,7 @@ application_environment() {
   local database="\"\$(cat '$data/secrets/database-url')\""
   [ -z "${DATABASE_URL:-}" ] || database="$(printf %q "$DATABASE_URL")"
   cat <<RUN
-export APP_ENV=$APP_ENV APP_DEBUG=$APP_DEBUG RIGGER_DATA='$data' RIGGER_CACHE_DIR='$RIGGER_CACHE_DIR' RIGGER_LOG=php://stderr RIGGER_DESK_SOCKET='$sockets/desk.sock' PGBIN='$pgbin'
+export APP_ENV=$APP_ENV APP_DEBUG=$APP_DEBUG RIGGER_DATA='$data' RIGGER_CACHE_DIR='$RIGGER_CACHE_DIR' RIGGER_LOG=php://stderr PGBIN='$pgbin'
 export APP_SECRET="\$(cat '$data/secrets/signing')" DATABASE_URL=$database
 ${RIGGER_UPKEEP_URL:+export RIGGER_UPKEEP_URL=$(printf %q "$RIGGER_UPKEEP_URL")}
 RUN
@@ -147,6 +152,7 @@ http {
   gzip on; gzip_min_length 1024; gzip_types text/css application/javascript application/json image/svg+xml;
   client_body_temp_path $data/run/upload/body; proxy_temp_path $data/run/upload/proxy; fastcgi_temp_path $data/run/upload/fcgi;
   uwsgi_temp_path $data/run/upload/uwsgi; scgi_temp_path $data/run/upload/scgi;
+  upstream play { server unix:$sockets/play.sock; keepalive 32; }
   # Reached by another name, it is somebody's trick.
   server { listen 127.0.0.1:$port default_server; include $data/run/headers.conf; return 421; }
   server {
@@ -157,6 +163,11 @@ http {
     location ^~ /build/ { expires 1y; include $data/run/headers.conf; add_header Cache-Control "public, immutable" always; try_files \$uri =404; }
     # The stand-in for the real desk: windows follow what it sends.
     location ^~ /stream/ { limit_except GET { deny all; } proxy_pass http://unix:$sockets/desk.sock:; proxy_http_version 1.1; proxy_set_header X-Client "\$remote_addr \$http_user_agent"; proxy_buffering off; proxy_read_timeout 1h; gzip off; }
+    # The playback process: commands in, frames out.
+    location ^~ /play/ {
+      client_max_body_size 1m; proxy_pass http://play; proxy_http_version 1.1; proxy_set_header Connection ""; proxy_set_header X-Page-Origin "\$scheme://\$http_host";
+      proxy_buffering off; proxy_read_timeout 1h; gzip off; error_page 502 504 = @away; error_page 413 = @large;
+    }
     # What people bring is read by workers of its own.
     location ~ ^/api/(charts/text|imports?|backups/upload|rigs/[^/]+/patch-list(/preview)?)\$ {
       include $data/run/php-request.conf; fastcgi_read_timeout 100s; fastcgi_pass unix:$sockets/readers.sock;

@@ -1208,6 +1208,143 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        MoveFaders: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "move-faders";
+            slots: {
+                [key: string]: number;
+            };
+            /** @enum {string} */
+            row?: "first" | "second";
+        };
+        SetMaster: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "set-master";
+            value: number;
+        };
+        SetCross: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "set-cross";
+            /** @enum {string} */
+            fader: "crossA" | "crossB";
+            value: number;
+        };
+        SetBlackout: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "set-blackout";
+            on: boolean;
+        };
+        ClearFaders: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "clear-faders";
+        };
+        RecallLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "recall-look";
+            look: string;
+        };
+        TryFader: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "try-fader";
+            /** @enum {string} */
+            kind: "hold" | "blink";
+            address: number;
+        };
+        WalkDesk: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "walk-desk";
+            /** @enum {string} */
+            by: "units" | "faders";
+            seconds?: number;
+        };
+        GoToStep: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "go-to-step";
+            index: number;
+        };
+        RunWalk: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "run-walk";
+            on: boolean;
+            seconds?: number;
+        };
+        LetGo: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "let-go";
+        };
+        SendInstead: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "send-instead";
+            slots: {
+                [key: string]: number;
+            } | null;
+        };
+        Command: components["schemas"]["MoveFaders"] | components["schemas"]["SetMaster"] | components["schemas"]["SetCross"] | components["schemas"]["SetBlackout"] | components["schemas"]["ClearFaders"] | components["schemas"]["RecallLook"] | components["schemas"]["TryFader"] | components["schemas"]["WalkDesk"] | components["schemas"]["GoToStep"] | components["schemas"]["RunWalk"] | components["schemas"]["LetGo"] | components["schemas"]["SendInstead"];
+        Trial: {
+            /** @enum {string} */
+            kind: "hold" | "blink" | "units" | "faders";
+            /** @description Of the fader that is held or blinked */
+            address: number | null;
+            /** @description The step of a walk, from 0 */
+            index: number;
+            running: boolean;
+            seconds: number;
+        };
+        Standing: {
+            /** @description The faders, by address; of a desk with two rows, the first */
+            slots?: {
+                [key: string]: number;
+            };
+            secondRow?: {
+                [key: string]: number;
+            };
+            master?: number;
+            blackout?: boolean;
+            crossA?: number;
+            crossB?: number;
+            /** @description The look that was recalled last, while no fader was moved since */
+            recalled?: string | null;
+            trial?: components["schemas"]["Trial"] | null;
+            instead?: {
+                [key: string]: number;
+            } | null;
+        };
         AddUnits: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2303,7 +2440,7 @@ export interface components {
             version: number;
             lamps: components["schemas"]["LampView"][];
             sent: components["schemas"]["stdClass"];
-            streamed?: boolean | null;
+            standing: components["schemas"]["Standing"];
         };
         DeskChoiceView: {
             id: string;
@@ -3539,23 +3676,8 @@ export interface operations {
                     slots?: {
                         [key: string]: number;
                     };
-                    /** @description Where the desk stands */
-                    desk?: {
-                        /** @description Its faders, by address; of a desk with two rows, the first */
-                        slots: {
-                            [key: string]: number;
-                        };
-                        /** @description The second row, by address */
-                        secondRow?: {
-                            [key: string]: number;
-                        };
-                        master?: number;
-                        blackout?: boolean;
-                        crossA?: number;
-                        crossB?: number;
-                    };
-                    /** @description Also to the stand-in for the real desk */
-                    stream?: boolean;
+                    standing?: components["schemas"]["Standing"];
+                    commands?: components["schemas"]["Command"][];
                 };
             };
         };

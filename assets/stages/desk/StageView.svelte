@@ -14,9 +14,13 @@
   const faders = useFaders();
   useBench().leave();
   const rig = $derived(session.rig);
+  /** At another window's seat its desk is what is seen; else what the stand-in for the real desk sends. */
+  const isAlong = new URLSearchParams(location.search).has('seat');
   const following = new Following(session.id, faders);
-  onMount(() => following.begin());
-  onDestroy(() => following.end());
+  if (!isAlong) {
+    onMount(() => following.begin());
+    onDestroy(() => following.end());
+  }
 
   /** Units no farther apart than this in depth stand in one row. */
   const DEPTH = 0.6;
@@ -51,11 +55,12 @@
 <svelte:head><title>Stage · {rig.name}</title></svelte:head>
 <main class="stage scroll">
   <p class="said" role="status">
-    {#if following.isAway}The stand-in desk does not answer; trying again by itself.
+    {#if isAlong && faders.isAway}Playback is away for a moment: it comes back by itself.
+    {:else if isAlong}Playing along with the desk of another window. Nothing is sent to lamps.
+    {:else if following.isAway}The stand-in desk does not answer; trying again by itself.
     {:else if following.frame === null}Waiting for a desk: switch on "Send to the stand-in desk" in Desk, under "Try
       it".
-    {:else}Following the desk of another window, change <span class="mono">{following.frame}</span>. Nothing is sent to
-      lamps.{/if}
+    {:else}Following the stand-in desk, change <span class="mono">{following.frame}</span>. Nothing is sent to lamps.{/if}
   </p>
   {#snippet shown({ lamp, roll, where }: Shown, left: number | null)}
     <figure

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import Tape from '../../components/Tape.svelte';
   import type { Desk } from '../../api/types';
   import { plural } from '../../lib/words';
@@ -12,9 +13,15 @@
   const session = useRig();
   const faders = useFaders();
   const test = $derived(hand.test);
+  const along = $derived(new URLSearchParams({ seat: faders.seat ?? '' }).toString());
   const strip = $derived(desk.strips.find((one) => one.address === hand.touched?.address));
-  const isWalking = $derived(test.kind === 'units' || test.kind === 'faders');
   const expected = $derived(test.step?.unitIds ?? []);
+  $effect(() => {
+    void session.rig.version;
+    const { kind } = test;
+    // Somebody else at this seat may have begun the walk.
+    if (kind === 'units' || kind === 'faders') untrack(() => void test.load(kind));
+  });
   const answering = $derived(
     faders.lamps.filter(
       (one) => one.state !== 'silent' && (one.selfRunning || one.cells.some((cell) => cell.brightness > 0)),
@@ -66,7 +73,7 @@
   >
 </div>
 {#if test.problem}<p class="text-error mt-2 text-[12.5px]" role="alert">{test.problem}</p>{/if}
-{#if isWalking && test.step}
+{#if test.step}
   <section class="mt-2.5 rounded border p-2.5" style:border-color="var(--line)" aria-label="The walk">
     <p class="dim text-[12px]">{test.index + 1} of {test.steps.length}</p>
     <p class="text-[14px] font-[620]" role="status">{test.step.words}</p>
@@ -97,20 +104,40 @@
 {/if}
 
 <h3 class="rule mt-4 mb-1.5 border-t pt-3">Another window</h3>
-<label class="flex items-center gap-2 text-[12.5px]"
+{#if faders.isAlong}
+  <p class="mb-1.5 text-[12.5px]">This window plays along with the desk of another one.</p>
+  <a
+    class="btn mb-2"
+    href={p('/rigs/:rig/desk', { params: { rig: session.id } })}
+    onclick={(event) => {
+      event.preventDefault();
+      faders.partWays();
+      location.assign((event.currentTarget as HTMLAnchorElement).href);
+    }}>Give it a desk of its own</a
+  >
+{/if}
+<p class="dim mb-1.5 text-[12px]">It plays along: what one of them does, the other shows at once.</p>
+<div class="flex flex-wrap gap-1.5">
+  <a class="btn" href="{p('/rigs/:rig/stage', { params: { rig: session.id } })}?{along}" target="_blank" rel="noopener"
+    >Open the stage in a window</a
+  >
+  <a class="btn" href="{p('/rigs/:rig/desk', { params: { rig: session.id } })}?{along}" target="_blank" rel="noopener"
+    >Open this desk again</a
+  >
+</div>
+<label class="mt-3 flex items-center gap-2 text-[12.5px]"
   ><input
     type="checkbox"
     class="toggle toggle-sm"
     checked={faders.isStreaming}
+    disabled={faders.isAway}
     onchange={(event) => faders.stream(event.currentTarget.checked)}
   />Send to the stand-in desk</label
 >
 <p class="dim mt-1 text-[12px]">
-  It streams {plural(512, 'value')} as your desk would, on this machine alone. No lamp hears it.
+  It repeats {plural(512, 'value')} as your desk would, on this machine alone; one window at a time sends to it. No lamp hears
+  it.
+  <a class="underline" href={p('/rigs/:rig/stage', { params: { rig: session.id } })} target="_blank" rel="noopener"
+    >See what it sends</a
+  >
 </p>
-{#if faders.standInAway}<p class="text-error mt-1 text-[12.5px]" role="alert">
-    The stand-in does not run, so no window follows. Start Rigger again.
-  </p>{/if}
-<a class="btn mt-2" href={p('/rigs/:rig/stage', { params: { rig: session.id } })} target="_blank" rel="noopener"
-  >Open the stage in a window</a
->

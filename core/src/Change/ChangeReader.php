@@ -144,10 +144,7 @@ final class ChangeReader
     /** "move-units" of MoveUnits. */
     public static function word(Change|string $change): string
     {
-        $class = \is_string($change) ? $change : $change::class;
-        $short = substr($class, (int) strrpos('\\'.$class, '\\'));
-
-        return strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $short));
+        return Shape::word(\is_string($change) ? $change : $change::class);
     }
 
     /** @return array<string, mixed> the JSON that is read as this change again */

@@ -21,11 +21,7 @@ use Rigger\Core\Profile\ProfileReader;
 use Rigger\Core\Profile\ProfileWriter;
 use Rigger\Core\Rig\Limits;
 
-/**
- * Objects from JSON and back by the parameters of their constructors: names, types, defaults, and the attributes in Shape/.
- *
- * @internal
- */
+/** Objects from JSON and back by the parameters of their constructors: names, types, defaults, and the attributes in Shape/. */
 final class Shape
 {
     /**
@@ -50,6 +46,14 @@ final class Shape
         }
 
         return new $class(...$values);
+    }
+
+    /** "move-units" of MoveUnits: what its JSON is known by. */
+    public static function word(string $class): string
+    {
+        $short = substr($class, (int) strrpos('\\'.$class, '\\'));
+
+        return strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $short));
     }
 
     /** @return array<string, mixed> */
@@ -100,7 +104,7 @@ final class Shape
                 static fn (mixed $one, string $path): int => Scalars::whole($one, $path, $hint->min, $hint->max),
                 Span::LAST_SLOT,
             ),
-            $hint instanceof Slots => self::slots($in, $name),
+            $hint instanceof Slots => $in->slots($name),
             $hint instanceof Each => $in->each(
                 $name,
                 static fn (mixed $item, string $path): object => self::read($hint->class, Members::open($item, $path)),
@@ -145,28 +149,6 @@ final class Shape
         $ids = $in->each($name, Scalars::text(...), ChangeReader::MOST);
 
         return [] === $ids && !$hint->mayBeEmpty ? throw InputError::because('missing', $in->path($name), $hint->none) : $ids;
-    }
-
-    /** @return array<int, int> */
-    private static function slots(Members $in, string $name): array
-    {
-        $slots = [];
-        foreach ($in->named($name) as $address => $value) {
-            $path = $in->path($name).'.'.$address;
-            if (1 !== preg_match('/^[1-9]\d{0,2}$/D', (string) $address) || (int) $address > Span::LAST_SLOT) {
-                throw InputError::addressOutOfRange($path, (int) $address);
-            }
-            if (!\is_int($value) || $value < 0 || $value > 255) {
-                throw InputError::because(
-                    'out_of_range',
-                    $path,
-                    \is_int($value) ? \sprintf('Values run from 0 to 255, not %d.', $value) : 'A value is a number.',
-                );
-            }
-            $slots[(int) $address] = $value;
-        }
-
-        return $slots;
     }
 
     /** @return list<mixed> */

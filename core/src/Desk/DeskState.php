@@ -20,4 +20,26 @@ final readonly class DeskState
         public int $crossB = 0,
     ) {
     }
+
+    /**
+     * @param array<int, int>|null $slots
+     * @param array<int, int>|null $secondRow
+     */
+    public function with(
+        ?array $slots = null,
+        ?array $secondRow = null,
+        ?int $master = null,
+        ?bool $isBlackout = null,
+        ?int $crossA = null,
+        ?int $crossB = null,
+    ): self {
+        return new self(
+            $slots ?? $this->slots,
+            $secondRow ?? $this->secondRow,
+            $master ?? $this->master,
+            $isBlackout ?? $this->isBlackout,
+            $crossA ?? $this->crossA,
+            $crossB ?? $this->crossB,
+        );
+    }
 }

@@ -11,12 +11,22 @@ use Rigger\Core\Profile\RangeFunction;
 /** A rig tried from the desk, one thing at a time, so that each answer says who is where. Only what a fader reaches goes up. */
 final readonly class OneByOne
 {
+    /** @var array<string, array<int, int>> channel by address of the fader that moves it, by unit */
+    private array $moved;
+
     /**
      * @param list<DeskUnit>      $units those of the map
      * @param array<string, Mode> $modes by unit id
      */
-    public function __construct(private DeskMap $map, private array $units, private array $modes)
+    public function __construct(public DeskMap $map, private array $units, private array $modes)
     {
+        $moved = [];
+        foreach ($map->strips as $strip) {
+            foreach ($strip->units as $use) {
+                $moved[$use['id']][$strip->fader->address] = $use['channel'];
+            }
+        }
+        $this->moved = $moved;
     }
 
     /** @return list<WalkStep> each unit, twins together, as bright as it goes; in the order of the lowest fader that moves it */
@@ -71,15 +81,7 @@ final readonly class OneByOne
                 }
             }
         }
-        $slots = [];
-        foreach ($this->map->strips as $strip) {
-            foreach ($strip->units as $use) {
-                if ($use['id'] === $id) {
-                    $slots[$strip->fader->address] = $values[$use['channel'] - 1];
-                }
-            }
-        }
 
-        return $slots;
+        return array_map(static fn (int $channel): int => $values[$channel - 1], $this->moved[$id] ?? []);
     }
 }

@@ -30,6 +30,12 @@ final class InputError extends \InvalidArgumentException implements CoreExceptio
         return new self($code, $field, $message);
     }
 
+    /** The same, of a part of the input that stands there: "commands[2]." before the field. */
+    public function in(string $before): self
+    {
+        return new self($this->errorCode, $before.$this->field, $this->getMessage(), $this);
+    }
+
     public static function badJson(\Throwable $previous): self
     {
         return new self('bad_json', '', 'This is not a JSON document: '.lcfirst($previous->getMessage()).'.', $previous);

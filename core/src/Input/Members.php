@@ -126,6 +126,28 @@ final readonly class Members
         return $address >= 1 && $address <= 512 ? $address : throw InputError::addressOutOfRange($this->path($member), $address);
     }
 
+    /** @return array<int, int> values 0 to 255 by address 1 to 512 */
+    public function slots(string $member): array
+    {
+        $slots = [];
+        foreach ($this->named($member) as $address => $value) {
+            $path = $this->path($member).'.'.$address;
+            if (1 !== preg_match('/^[1-9]\d{0,2}$/D', (string) $address) || (int) $address > 512) {
+                throw InputError::addressOutOfRange($path, (int) $address);
+            }
+            if (!\is_int($value) || $value < 0 || $value > 255) {
+                throw InputError::because(
+                    'out_of_range',
+                    $path,
+                    \is_int($value) ? \sprintf('Values run from 0 to 255, not %d.', $value) : 'A value is a number.',
+                );
+            }
+            $slots[(int) $address] = $value;
+        }
+
+        return $slots;
+    }
+
     /** @return list<mixed> */
     public function items(string $member): array
     {

@@ -43,23 +43,35 @@ final readonly class PlayedUnit
     }
 
     /**
-     * The values that reach it: slots that nobody sends, or that lie past 512, are 0.
+     * The values that reach it, of what is sent in its universe.
      *
-     * @param array<int, int> $slots value by address
+     * @param string $universe 512 bytes; what lies past them is 0
      *
      * @return list<int>
      */
-    public function values(array $slots): array
+    public function values(string $universe): array
     {
-        $values = [];
-        for ($slot = $this->span->first, $last = $this->span->last(); $slot <= $last; ++$slot) {
-            $values[] = $slots[$slot] ?? 0;
-        }
+        return $this->reads($this->hears($universe));
+    }
 
+    /** What comes in at its address: a byte for each channel that lies below 513. */
+    public function hears(string $universe): string
+    {
+        return substr($universe, $this->span->first - 1, $this->span->footprint);
+    }
+
+    /**
+     * What it makes of that: each channel through what stands between the desk and it; what is missing is 0.
+     *
+     * @return list<int>
+     */
+    public function reads(string $bytes): array
+    {
+        $bytes = str_pad($bytes, $this->span->footprint, "\0");
         foreach ($this->tables as $place => $table) {
-            $values[$place] = \ord($table[$values[$place]]);
+            $bytes[$place] = $table[\ord($bytes[$place])];
         }
 
-        return array_values($values);
+        return array_map(\ord(...), str_split($bytes));
     }
 }

@@ -6,12 +6,14 @@ namespace Rigger\Core\Rig;
 
 use Rigger\Core\Desk\DeskMap;
 use Rigger\Core\Desk\DeskUnit;
+use Rigger\Core\Desk\OneByOne;
 use Rigger\Core\Patch\AddressCheck;
 use Rigger\Core\Patch\Occupancy;
 use Rigger\Core\Patch\Relation;
 use Rigger\Core\Patch\RelationKind;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Patch\UniverseUsage;
+use Rigger\Core\Profile\Mode;
 use Rigger\Core\Rig\Line\Cabling;
 use Rigger\Core\Rig\Power\Distribution;
 
@@ -146,6 +148,26 @@ trait RigFacts
         $desk = $this->desk();
 
         return null === $desk ? null : $this->map ??= DeskMap::of($desk, $this->deskUnits());
+    }
+
+    /** Its units and faders, tried from the desk one by one; null without a desk. Who is out of action tonight is no part of it. */
+    public function oneByOne(): ?OneByOne
+    {
+        $desk = $this->desk();
+        if (null === $desk) {
+            return null;
+        }
+        $units = array_values(array_filter(
+            $this->deskUnits(),
+            fn (DeskUnit $unit): bool => !$this->units[$unit->placed->id]->isOut,
+        ));
+        $map = \count($units) === \count($this->units) ? $this->map() : null;
+
+        return new OneByOne(
+            $map ?? DeskMap::of($desk, $units),
+            $units,
+            array_map(static fn (Unit $unit): Mode => $unit->mode(), $this->units),
+        );
     }
 
     /** Place in the patch list, counted from 0. */

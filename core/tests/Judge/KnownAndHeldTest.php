@@ -160,8 +160,8 @@ final class KnownAndHeldTest extends TestCase
             'Its light is missing in Tide out, Tide in, Lantern and 2 more.',
             Wording::message($missing[0], $rig),
         );
-        $lamps = array_column(CompiledRig::of($rig)->lamps([]), null, 'id');
-        self::assertSame(LampState::Out, $lamps[$spin->id]->state);
+        $lamps = array_column(CompiledRig::of($rig)->lampsAt([]), null, 'id');
+        self::assertSame(LampState::Out, $lamps[$spin->id]->light->state);
         self::assertSame('Spin L is out of action.', LightWords::why($lamps[$spin->id]->causes, 'Spin L'));
         // The other one flashes too fast in Storm still, and says so itself.
         $fast = array_values(array_filter((new Judge($rig))->findings(), static fn (Finding $one): bool => 'fast_flash' === $one->code));
@@ -189,7 +189,7 @@ final class KnownAndHeldTest extends TestCase
         $rig = self::apply($rig, ['do' => 'name-cell', 'unit' => $batten->id, 'cell' => 8, 'name' => 'Right end']);
         self::assertSame(['Socket 1', 'Lamp over the table', 'Socket 3', 'Socket 4'], $rig->unit($pack->id)->labels());
         self::assertSame(['Right end red', 'Right end green', 'Right end blue'], \array_slice($rig->unit($batten->id)->labels(), -3));
-        $lamps = array_column(CompiledRig::of($rig)->lamps([]), null, 'id');
+        $lamps = array_column(CompiledRig::of($rig)->lampsAt([]), null, 'id');
         self::assertStringContainsString('Lamp over the table (2)', (string) LightWords::why($lamps[$pack->id]->causes, 'Pack B'));
         $rig = self::apply($rig, ['do' => 'name-cell', 'unit' => $pack->id, 'cell' => 2, 'name' => ' ']);
         self::assertSame([], $rig->unit($pack->id)->cellNames);

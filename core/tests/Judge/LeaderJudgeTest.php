@@ -134,8 +134,8 @@ final class LeaderJudgeTest extends TestCase
     {
         $rig = self::rig(['Spin L' => 'leader', 'Spin R' => 'follower', 'Drum 1' => 'alone'], [], false);
         $words = [];
-        foreach (CompiledRig::of($rig)->lamps([]) as $lamp) {
-            if (LampState::Silent === $lamp->state) {
+        foreach (CompiledRig::of($rig)->lampsAt([]) as $lamp) {
+            if (LampState::Silent === $lamp->light->state) {
                 $words[$lamp->name] = LightWords::why($lamp->causes, $lamp->name);
             }
         }

@@ -33,10 +33,10 @@ final class CompiledRigTest extends TestCase
 
     public function testTwinsAnswerTogetherAndOthersDoNot(): void
     {
-        $lamps = (new CompiledRig([self::tape(1), self::tape(1), self::tape(4)], 1))->lamps([1 => 255]);
-        self::assertNotContains(LampState::Silent, array_column($lamps, 'state'));
+        $lamps = (new CompiledRig([self::tape(1), self::tape(1), self::tape(4)], 1))->lampsAt([1 => 255]);
+        self::assertNotContains(LampState::Silent, array_column(array_column($lamps, 'light'), 'state'));
         self::assertEquals($lamps[0], $lamps[1]);
-        self::assertGreaterThan(0, $lamps[0]->cells[0]['brightness']);
+        self::assertGreaterThan(0, $lamps[0]->light->cells[0]['brightness']);
         self::assertEquals([Cause::noColour(['Red (1)', 'Green (2)', 'Blue (3)'])], $lamps[2]->causes);
     }
 
@@ -55,13 +55,13 @@ final class CompiledRigTest extends TestCase
         );
         $stage = new CompiledRig([$unit('L'), $unit('R'), $unit('M', true)], 1);
         foreach ([[1 => 200, 2 => 90, 5 => 0, 6 => 118], [6 => 0], [6 => 118, 8 => 255, 9 => 255, 10 => 255]] as $slots) {
-            $lamps = $stage->lamps($slots);
-            $alone = (new CompiledRig([$unit('R')], 1))->lamps($slots)[0];
+            $lamps = $stage->lampsAt($slots);
+            $alone = (new CompiledRig([$unit('R')], 1))->lampsAt($slots)[0];
             self::assertEquals($alone, $lamps[1], 'a twin is reckoned once, and says what it would say alone');
-            self::assertEquals((new CompiledRig([$unit('M', true)], 1))->lamps($slots)[0], $lamps[2]);
+            self::assertEquals((new CompiledRig([$unit('M', true)], 1))->lampsAt($slots)[0], $lamps[2]);
             self::assertSame(['Spin L', 'Spin R', 'Spin M'], array_column($lamps, 'name'));
         }
-        self::assertNotEquals($stage->lamps([1 => 200])[0]->pan, $stage->lamps([1 => 200])[2]->pan);
+        self::assertNotEquals($stage->lampsAt([1 => 200])[0]->light->pan, $stage->lampsAt([1 => 200])[2]->light->pan);
     }
 
     public function testTwinsThatRunByThemselvesAreNamed(): void
@@ -75,7 +75,7 @@ final class CompiledRigTest extends TestCase
         $lamps = (new CompiledRig(
             [new PlayedUnit('a', 'Drum 1', 1, Span::at(1, 9), $mode, null), new PlayedUnit('b', 'Drum 2', 1, Span::at(1, 9), $mode, null)],
             1,
-        ))->lamps([8 => $program]);
+        ))->lampsAt([8 => $program]);
         self::assertStringStartsWith('Drum 1 runs ', (string) LightWords::why($lamps[0]->causes, $lamps[0]->name));
         self::assertStringStartsWith('Drum 2 runs ', (string) LightWords::why($lamps[1]->causes, $lamps[1]->name));
     }
@@ -86,8 +86,8 @@ final class CompiledRigTest extends TestCase
         $lamps = (new CompiledRig(
             [self::tape(1, 1, $silence), self::tape(1, 2), new PlayedUnit('x', 'Odd', 1, Span::at(1, 1), null, null)],
             1,
-        ))->lamps([1 => 255]);
-        self::assertSame([LampState::Silent, LampState::Silent, LampState::Silent], array_column($lamps, 'state'));
+        ))->lampsAt([1 => 255]);
+        self::assertSame([LampState::Silent, LampState::Silent, LampState::Silent], array_column(array_column($lamps, 'light'), 'state'));
         self::assertSame([
             ['Tape does not respond: its receiver is set to Birch, and Booth left sends on Alder.'],
             ['Tape is in universe 2, and the desk sends universe 1.'],
@@ -107,7 +107,7 @@ final class CompiledRigTest extends TestCase
 
     public function testChannelsPast512RestAtZero(): void
     {
-        $lamp = (new CompiledRig([self::tape(511)], 1))->lamps([511 => 0, 512 => 255])[0];
-        self::assertGreaterThan(0, $lamp->cells[0]['brightness']);
+        $lamp = (new CompiledRig([self::tape(511)], 1))->lampsAt([511 => 0, 512 => 255])[0];
+        self::assertGreaterThan(0, $lamp->light->cells[0]['brightness']);
     }
 }

@@ -35,9 +35,9 @@ final class LampStateTest extends TestCase
     #[DataProvider('moments')]
     public function testSaysWhatAUnitDoes(string $name, array $slots, LampState $state, ?string $words): void
     {
-        foreach (CompiledRig::of(Rigs::demo())->lamps($slots) as $lamp) {
+        foreach (CompiledRig::of(Rigs::demo())->lampsAt($slots) as $lamp) {
             if ($name === $lamp->name) {
-                self::assertSame($state, $lamp->state);
+                self::assertSame($state, $lamp->light->state);
                 if (null !== $words) {
                     self::assertSame($words, LightWords::why($lamp->causes, $lamp->name));
                 }

@@ -32,11 +32,11 @@ final readonly class LampView
         return new self(
             $lamp->id,
             $lamp->name,
-            $lamp->state->value,
-            array_map(static fn (array $cell): LampCellView => new LampCellView(...$cell), $lamp->cells),
-            $lamp->pan,
-            $lamp->tilt,
-            $lamp->selfRunning,
+            $lamp->light->state->value,
+            array_map(static fn (array $cell): LampCellView => new LampCellView(...$cell), $lamp->light->cells),
+            $lamp->light->pan,
+            $lamp->light->tilt,
+            $lamp->light->selfRunning,
             LightWords::why($lamp->causes, $lamp->name),
         );
     }

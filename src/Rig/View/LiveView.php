@@ -4,15 +4,35 @@ declare(strict_types=1);
 
 namespace Rigger\App\Rig\View;
 
-/** What every lamp does at the faders as they stand. */
+use OpenApi\Attributes as OA;
+use Rigger\Core\Playback\Seat;
+use Rigger\Core\Playback\StateReader;
+
+/** One moment at a seat: where everything stands, what is sent, and what every lamp does then. */
 final readonly class LiveView
 {
     /**
-     * @param list<LampView> $lamps    in the order of the patch
-     * @param \stdClass      $sent     what the desk sends: value above 0 by address
-     * @param bool|null      $streamed whether the stand-in for the desk took it; null where it was not asked to
+     * @param list<LampView>       $lamps    in the order of the patch
+     * @param \stdClass            $sent     what is sent in the desk's universe: value above 0 by address
+     * @param array<string, mixed> $standing as StateReader writes it
      */
-    public function __construct(public int $version, public array $lamps, public \stdClass $sent, public ?bool $streamed)
+    public function __construct(
+        public int $version,
+        public array $lamps,
+        public \stdClass $sent,
+        #[OA\Property(ref: '#/components/schemas/Standing')] public array $standing,
+    ) {
+    }
+
+    public static function of(int $version, Seat $seat): self
     {
+        $seat->tick(0.0);
+
+        return new self(
+            $version,
+            array_map(LampView::of(...), $seat->lamps()),
+            (object) $seat->frame()->slots($seat->rig()->universe),
+            StateReader::write($seat->state(), $seat->rig()),
+        );
     }
 }

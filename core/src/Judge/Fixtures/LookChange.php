@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Judge\Fixtures;
 
 use Rigger\Core\Light\CompiledMode;
-use Rigger\Core\Playback\Lamp;
+use Rigger\Core\Playback\LampLight;
 use Rigger\Core\Playback\PlayedUnit;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Unit;
@@ -13,20 +13,20 @@ use Rigger\Core\Rig\Unit;
 /** How a lamp shines in a look before and after a chart changed. */
 final readonly class LookChange
 {
-    /** @param Lamp|null $before null when it cannot be computed */
-    public function __construct(public Look $look, public Unit $unit, private ?Lamp $before, private ?Lamp $after)
+    /** @param LampLight|null $before null when it cannot be computed */
+    public function __construct(public Look $look, public Unit $unit, private ?LampLight $before, private ?LampLight $after)
     {
     }
 
     /** @param list<int> $values */
-    public static function lamp(Unit $unit, ?CompiledMode $mode, array $values): ?Lamp
+    public static function light(Unit $unit, ?CompiledMode $mode, array $values): ?LampLight
     {
         return null === $mode || \count($values) !== $mode->mode->footprint()
             ? null
-            : Lamp::of(
+            : LampLight::of(
                 new PlayedUnit($unit->id, $unit->name, $unit->place->universe, $unit->span(), $mode, null),
+                $mode,
                 $mode->light($values),
-                $values,
             );
     }
 
@@ -55,7 +55,7 @@ final readonly class LookChange
         return $this->after->cells[0]['hex'] ?? null;
     }
 
-    private static function words(?Lamp $lamp): string
+    private static function words(?LampLight $lamp): string
     {
         if (null === $lamp) {
             return 'cannot be computed';

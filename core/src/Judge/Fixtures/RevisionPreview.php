@@ -83,8 +83,8 @@ final readonly class RevisionPreview
                 $change = new LookChange(
                     $look,
                     $unit,
-                    LookChange::lamp($unit, $unit->at->compiled(), $values),
-                    LookChange::lamp($unit, $new->compiled(), Refit::values($values, $unit->mode(), $new->mode)),
+                    LookChange::light($unit, $unit->at->compiled(), $values),
+                    LookChange::light($unit, $new->compiled(), Refit::values($values, $unit->mode(), $new->mode)),
                 );
                 if ($change->isSeen()) {
                     $changes[] = $change;

@@ -1,0 +1,44 @@
+import { Hub, type Ears } from './hub';
+import type { Ask, Told } from './messages';
+
+/** Who listens in this window. */
+const listeners = new Map<string, Ears>();
+let shared: SharedWorker | null | undefined;
+let own: Hub | undefined;
+
+/**
+ * Listens to a seat, together with all other windows of this browser where it can do that, alone where it cannot.
+ *
+ * @param window its name, for whose lock the others wait; null where it has none
+ * @returns ends it
+ */
+export function listen(sitting: string, rig: string, seat: string, window: string | null, ears: Ears): () => void {
+  if (typeof EventSource === 'undefined') return () => {};
+  const worker = sharedWorker();
+  if (!worker) {
+    own ??= new Hub();
+    own.add(sitting, rig, seat, ears);
+    return () => own?.remove(sitting);
+  }
+  listeners.set(sitting, ears);
+  const ask = (asked: Ask) => worker.port.postMessage(asked);
+  ask({ do: 'listen', sitting, rig, seat, window });
+  return () => {
+    listeners.delete(sitting);
+    ask({ do: 'leave', sitting });
+  };
+}
+
+function sharedWorker(): SharedWorker | null {
+  if (shared !== undefined) return shared;
+  if (typeof SharedWorker === 'undefined') return (shared = null);
+  shared = new SharedWorker(new URL('./worker.ts', import.meta.url), { type: 'module', name: 'rigger' });
+  shared.port.onmessage = ({ data }: MessageEvent<Told>) => {
+    const ears = listeners.get(data.sitting);
+    if (!ears) return;
+    if ('json' in data) ears.said(data.json);
+    else if ('up' in data) ears.up(data.up);
+    else ears.away();
+  };
+  return shared;
+}

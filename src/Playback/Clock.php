@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Playback;
+
+/** Seconds of a clock that only goes forward, whatever happens to the time of day. */
+final class Clock
+{
+    public function now(): float
+    {
+        return hrtime(true) / 1e9;
+    }
+}

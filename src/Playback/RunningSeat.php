@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Rigger\App\Playback;
+
+use React\EventLoop\LoopInterface;
+use React\EventLoop\TimerInterface;
+use Rigger\Core\Playback\Command;
+use Rigger\Core\Playback\CompiledRig;
+use Rigger\Core\Playback\Frame;
+use Rigger\Core\Playback\Lamp;
+use Rigger\Core\Playback\Pace;
+use Rigger\Core\Playback\Seat;
+use Rigger\Core\Playback\State;
+
+/** A seat in time: it makes a frame when somebody did something, when something moves by itself, or when the rig is another. */
+final class RunningSeat
+{
+    private Pace $pace;
+    private FrameMessage $message;
+    private float $ticked;
+    /** Which moment is shown. */
+    private int $n = 0;
+    private ?TimerInterface $frameTimer = null;
+    private ?TimerInterface $ownTimer = null;
+    /** @var array<string, Stream> by window */
+    private array $windows = [];
+    /** @var array<string, int> number of the last commands that were taken, by window */
+    private array $taken = [];
+    /** @var array<string, int> those that no message has told yet */
+    private array $untold = [];
+    /** @var array<string, true> windows that have missed something and need the whole */
+    private array $behind = [];
+    private float $leftAt;
+    /** @var (\Closure(Frame): void)|null whoever takes what it sends out into the world */
+    private ?\Closure $output = null;
+
+    public function __construct(
+        public readonly string $id,
+        public readonly string $rigId,
+        private readonly Seat $seat,
+        private readonly LoopInterface $loop,
+        private readonly Clock $clock,
+    ) {
+        $this->pace = new Pace();
+        $this->message = new FrameMessage();
+        // Who comes is told the whole, so what differs counts from here.
+        $this->message->next($id, 0, $seat, []);
+        $this->ticked = $this->leftAt = $clock->now();
+    }
+
+    /** A window sits down, or is back: it is told everything once. */
+    public function join(string $window, Stream $stream): void
+    {
+        $isFirst = [] === $this->windows;
+        $isNew = ($this->windows[$window] ?? null) !== $stream;
+        $this->windows[$window] = $stream;
+        if ($isNew) {
+            $stream->onRead(fn () => $this->catchUp($window, $stream));
+            $stream->onClose(fn () => $this->leave($window, $stream));
+        }
+        if ($isFirst) {
+            $this->wake();
+        }
+        $this->tellWhole($window);
+    }
+
+    /** @param Stream|null $stream the one that it was on; a window that has come back on another one stays */
+    public function leave(string $window, ?Stream $stream = null): void
+    {
+        if (!isset($this->windows[$window]) || (null !== $stream && $this->windows[$window] !== $stream)) {
+            return;
+        }
+        unset($this->windows[$window], $this->behind[$window], $this->taken[$window], $this->untold[$window]);
+        if ([] === $this->windows) {
+            $this->leftAt = $this->clock->now();
+            $this->sleep();
+        }
+    }
+
+    /**
+     * @param int           $number   counts a window's requests: one that a later one has overtaken says nothing new
+     * @param list<Command> $commands
+     */
+    public function do(string $window, int $number, array $commands): void
+    {
+        if ($number <= ($this->taken[$window] ?? 0)) {
+            return;
+        }
+        $this->seat->pass($this->passed());
+        $this->seat->do(...$commands);
+        $this->taken[$window] = $this->untold[$window] = $number;
+        $this->ask();
+    }
+
+    /** A window went on alone while it could not be heard: everything stands as it says. */
+    public function stand(State $state): void
+    {
+        $this->seat->pass($this->passed());
+        $this->seat->stand($state);
+        $this->ask();
+    }
+
+    public function under(CompiledRig $rig): void
+    {
+        $this->seat->pass($this->passed());
+        $this->seat->under($rig);
+        $this->behind = array_fill_keys(array_keys($this->windows), true);
+        $this->ask();
+    }
+
+    public function hasWindows(): bool
+    {
+        return [] !== $this->windows;
+    }
+
+    public function windowCount(): int
+    {
+        return \count($this->windows);
+    }
+
+    /** Seconds for which nobody has sat here. */
+    public function emptyFor(): float
+    {
+        return [] === $this->windows ? $this->clock->now() - $this->leftAt : 0.0;
+    }
+
+    /** @return array{int, list<Lamp>} which moment, and what every lamp does in it and why */
+    public function moment(): array
+    {
+        return [$this->n, $this->seat->lamps()];
+    }
+
+    /** @param (\Closure(Frame): void)|null $output null when somebody else has it now */
+    public function drive(?\Closure $output): void
+    {
+        $this->output = $output;
+        if (null !== $output) {
+            $output($this->seat->frame());
+        }
+        foreach ($this->onePerStream() as $window) {
+            $this->tell($window, \sprintf('{"seat":"%s","output":%s}', $this->id, null === $output ? 'false' : 'true'));
+        }
+    }
+
+    public function isDriving(): bool
+    {
+        return null !== $this->output;
+    }
+
+    /** The rig is gone: whoever sits here is told, and nothing moves any more. */
+    public function end(): void
+    {
+        foreach ($this->onePerStream() as $window) {
+            $this->tell($window, \sprintf('{"seat":"%s","gone":true}', $this->id));
+        }
+        $this->windows = [];
+        $this->sleep();
+    }
+
+    /** A frame at once after some quiet, else as soon as one may go. */
+    private function ask(): void
+    {
+        if (null !== $this->frameTimer) {
+            return;
+        }
+        $now = $this->clock->now();
+        $due = $this->pace->due($now);
+        if ($due <= $now) {
+            $this->show($due);
+        } else {
+            $this->frameTimer = $this->loop->addTimer($due - $now, fn () => $this->show($due));
+        }
+    }
+
+    private function show(float $due): void
+    {
+        $this->frameTimer = null;
+        $this->pace = $this->pace->went($due);
+        $frame = $this->seat->tick($this->passed());
+        ++$this->n;
+        $message = $this->message->next($this->id, $this->n, $this->seat, $this->untold);
+        $this->untold = [];
+        foreach ($this->onePerStream() as $window) {
+            isset($this->behind[$window]) ? $this->tellWhole($window) : $this->tell($window, $message);
+        }
+        if (null !== $this->output) {
+            ($this->output)($frame);
+        }
+        $this->wake();
+    }
+
+    /** Seconds since this was asked last. */
+    private function passed(): float
+    {
+        $before = $this->ticked;
+        $this->ticked = $this->clock->now();
+
+        return $this->ticked - $before;
+    }
+
+    /** Sets the clock for what moves by itself, while somebody looks or something hears it. */
+    private function wake(): void
+    {
+        if (null !== $this->ownTimer) {
+            $this->loop->cancelTimer($this->ownTimer);
+        }
+        $this->ownTimer = null;
+        $next = [] === $this->windows && null === $this->output ? null : $this->seat->next();
+        if (null !== $next) {
+            $wait = max(0.0, $this->ticked + $next - $this->clock->now());
+            $this->ownTimer = $this->loop->addTimer($wait, $this->ask(...));
+        }
+    }
+
+    private function sleep(): void
+    {
+        $this->wake();
+        if ([] === $this->windows && null !== $this->frameTimer && null === $this->output) {
+            $this->loop->cancelTimer($this->frameTimer);
+            $this->frameTimer = null;
+        }
+    }
+
+    private function catchUp(string $window, Stream $stream): void
+    {
+        if (isset($this->behind[$window]) && ($this->windows[$window] ?? null) === $stream) {
+            $this->tellWhole($window);
+        }
+    }
+
+    private function tellWhole(string $window): void
+    {
+        unset($this->behind[$window]);
+        $this->tell($window, FrameMessage::whole($this->id, $this->n, $this->seat, $this->taken));
+        if ($this->isDriving()) {
+            $this->tell($window, \sprintf('{"seat":"%s","output":true}', $this->id));
+        }
+    }
+
+    /** @return list<string> windows, one for each stream: a browser tells the others itself */
+    private function onePerStream(): array
+    {
+        $ids = array_map(static fn (Stream $stream): string => $stream->id, $this->windows);
+
+        return array_keys(array_unique($ids));
+    }
+
+    private function tell(string $window, string $message): void
+    {
+        if (!$this->windows[$window]->send($message)) {
+            $this->behind[$window] = true;
+        }
+    }
+}
