@@ -24,7 +24,7 @@ export class DeskTest {
   readonly isWalk = $derived(this.kind === 'units' || this.kind === 'faders');
   /** The fader that is held or blinked. */
   readonly address = $derived(this.#trial?.address ?? null);
-  readonly index = $derived(this.isWalk ? (this.#trial?.index ?? 0) : 0);
+  readonly index = $derived.by(() => (this.isWalk ? this.#faders.step : 0));
   readonly step = $derived(this.isWalk ? (this.steps[this.index] ?? null) : null);
   /** The walk goes on by itself. */
   readonly isRunning = $derived(this.#trial?.running ?? false);
@@ -55,7 +55,8 @@ export class DeskTest {
   }
 
   go(index: number): void {
-    this.#faders.do({ do: 'go-to-step', index });
+    const count = this.steps.length;
+    if (count > 0) this.#faders.goToStep(((index % count) + count) % count);
   }
 
   run(isRunning: boolean): void {

@@ -188,6 +188,16 @@ export class Faders implements Ears {
     this.do({ do: 'send-instead', slots: slots === null ? null : { ...slots } });
   }
 
+  /** The step of the walk that goes on, from 0. */
+  get step(): number {
+    return this.#now('step', this.#standing.trial?.index ?? 0);
+  }
+
+  goToStep(index: number): void {
+    this.#put('step', index);
+    this.do({ do: 'go-to-step', index });
+  }
+
   do(command: Command): void {
     this.#hand.do(command);
     if (this.isAway) void this.#alone();
@@ -388,8 +398,10 @@ export class Faders implements Ears {
     this.#mine.set(key, { value, number: this.#hand.next });
   }
 
-  #now<T extends number | boolean>(key: string, there: T): T {
-    return (this.#mine.get(key)?.value as T | undefined) ?? there;
+  #now(key: string, there: number): number;
+  #now(key: string, there: boolean): boolean;
+  #now(key: string, there: number | boolean): number | boolean {
+    return this.#mine.get(key)?.value ?? there;
   }
 
   #path(act?: string): string {

@@ -61,6 +61,9 @@ final class RunningSeat
             $stream->onClose(fn () => $this->leave($window, $stream));
         }
         if ($isFirst) {
+            // What went by itself meanwhile went unseen.
+            $this->seat->tick($this->passed());
+            $this->message->next($this->id, ++$this->n, $this->seat, []);
             $this->wake();
         }
         $this->tellWhole($window);

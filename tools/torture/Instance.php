@@ -106,6 +106,7 @@ final class Instance
                     $line,
                     'rigger:stand-in '.$this->data.'/',
                 ), str_contains($line, 'rigger:stand-in') && $this->isOf($pid, $parents, $all) => 'stand-in',
+                str_contains($line, 'rigger:play ') && $this->isOf($pid, $parents, $all) => 'playback',
                 str_contains($line, 'rigger:upkeep') && $this->isOf($pid, $parents, $all) => 'upkeep',
                 str_contains($line, 'nginx: master') && str_contains($line, $this->data.'/') => 'nginx master',
                 str_contains($line, 'nginx: worker') && $this->isOf($pid, $parents, $all) => 'nginx worker',

@@ -39,6 +39,7 @@ final class Trial
         }
         $rigs = $this->rigs($one->port);
         $this->underKills($one, $rigs);
+        $this->playing($one);
         $this->lostAnswers($one);
         $this->halted($one);
         $this->signals($one);
@@ -97,7 +98,7 @@ final class Trial
         }
         $this->must(
             [] === array_diff(
-                ['nginx master', 'nginx worker', 'php master', 'php worker', 'postmaster', 'stand-in', 'upkeep', 'database session'],
+                ['nginx master', 'nginx worker', 'php master', 'php worker', 'postmaster', 'stand-in', 'playback', 'upkeep', 'database session'],
                 array_keys($kinds),
             ),
             'Not every kind of process was killed: '.implode(', ', array_keys($kinds)),
@@ -124,6 +125,18 @@ final class Trial
         }
 
         return [$answered ?? self::PATIENT_GAP, $back ?? self::PATIENT_GAP];
+    }
+
+    private function playing(Instance $instance): void
+    {
+        $kills = max(3, intdiv($this->kills, 10));
+        $playing = new Playing($instance, $this->rigs($instance->port), $kills);
+        ['moves' => $moves, 'gap' => $gap] = $playing->run();
+        foreach ($playing->wrong as $wrong) {
+            $this->must(false, 'Playing: '.$wrong);
+        }
+        $this->must(true, '');
+        printf("| 60 windows at their seats, killed, flooded, some deaf | %d | %d | – | – | %d | %.1f s |\n", $kills, $moves, count($playing->wrong), $gap);
     }
 
     private function lostAnswers(Instance $instance): void
