@@ -29,7 +29,7 @@
 {:else}
   <ul class="flex flex-col gap-3">
     {#each open as finding (finding.key)}
-      <li class="grid grid-cols-[14px_1fr] gap-2 text-[12.5px]">
+      <li class="finding grid grid-cols-[14px_1fr] gap-2 text-[12.5px]">
         <Mark severity={finding.severity} />
         <div>
           <b class="font-[620]">{finding.title}.</b>
@@ -74,3 +74,11 @@
     {/each}
   </ul>
 {/if}
+
+<style>
+  /* Of long lists, what is out of sight is not drawn. */
+  .finding {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 64px;
+  }
+</style>

@@ -30,6 +30,7 @@
 
 <style>
   .lamp {
+    contain: strict;
     position: relative;
     display: block;
     width: 58px;

@@ -3,12 +3,13 @@
   import ChevronUp from '@lucide/svelte/icons/chevron-up';
   import LampBeam from '../components/LampBeam.svelte';
   import Tape from '../components/Tape.svelte';
-  import { lampWords, tallyWords, withoutData } from '../lib/lamps';
+  import { byUniverse, tallyWords, withoutData } from '../lib/lamps';
   import { plural } from '../lib/words';
   import { cabling } from '../state/cabling.svelte';
   import { useBench } from '../state/bench.svelte';
   import { useFaders } from '../state/faders.svelte';
   import { useRig } from '../state/rig.svelte';
+  import LampRow from './LampRow.svelte';
 
   const session = useRig();
   const faders = useFaders();
@@ -24,6 +25,10 @@
   const lamps = $derived(
     pulled ? faders.lamps.map((one) => (pulled.dark.has(one.unitId) ? withoutData(one) : one)) : faders.lamps,
   );
+  const rows = $derived(byUniverse(lamps, session.rig.units, session.rig.desk?.universe ?? 1));
+  /** Rows that somebody has folded or opened; else the one that the desk sends is open. */
+  let open = $state.raw<Readonly<Record<number, boolean>>>({});
+  const isOpen = (row: { universe: number; isOwn: boolean }) => open[row.universe] ?? row.isOwn;
   const silent = $derived(lamps.filter((one) => one.state === 'silent'));
   const dark = $derived(lamps.filter((one) => one.state === 'dark' || one.state === 'partly' || one.state === 'busy'));
   const asked = $derived(lamps.find((one) => one.unitId === chosen));
@@ -83,38 +88,37 @@
     </button>
   </div>
   {#if !folded}
-    <div class="lamps">
+    <div class="rows" class:several={rows.length > 1 && !bench.shown}>
       {#if bench.shown}
-        {#if bench.lamp}
-          <span class="lamp-name"
-            ><LampBeam
-              cells={bench.lamp.cells}
-              selfRunning={bench.lamp.selfRunning}
-              wide={bench.lamp.cells.length > 1}
-            /><Tape name={bench.name} /></span
-          >
-          {#if bench.lamp.pan !== null || bench.lamp.tilt !== null}
-            <span class="mono self-center" style:color="var(--house-dim)"
-              >{#if bench.lamp.pan !== null}pan {bench.lamp.pan.toFixed(1)}°{/if}
-              {#if bench.lamp.tilt !== null}tilt {bench.lamp.tilt.toFixed(1)}°{/if}</span
+        <div class="bench">
+          {#if bench.lamp}
+            <span class="lamp-name"
+              ><LampBeam
+                cells={bench.lamp.cells}
+                selfRunning={bench.lamp.selfRunning}
+                wide={bench.lamp.cells.length > 1}
+              /><Tape name={bench.name} /></span
             >
+            {#if bench.lamp.pan !== null || bench.lamp.tilt !== null}
+              <span class="mono self-center" style:color="var(--house-dim)"
+                >{#if bench.lamp.pan !== null}pan {bench.lamp.pan.toFixed(1)}°{/if}
+                {#if bench.lamp.tilt !== null}tilt {bench.lamp.tilt.toFixed(1)}°{/if}</span
+              >
+            {/if}
           {/if}
-        {/if}
+        </div>
       {:else}
-        {#each lamps as lamp (lamp.unitId)}
-          <button
-            class="lamp-name"
-            class:silent={lamp.state === 'silent' || lamp.state === 'out'}
-            class:flickers={pulled?.flickers.has(lamp.unitId)}
-            aria-pressed={chosen === lamp.unitId}
-            onclick={() => (chosen = chosen === lamp.unitId ? null : lamp.unitId)}
-            aria-label="{lamp.name}: {lampWords(lamp)}"
-          >
-            <LampBeam cells={lamp.cells} selfRunning={lamp.selfRunning ?? null} />
-            <Tape name={lamp.name} />
-          </button>
-        {:else}
-          <p class="self-center text-[12.5px]" style:color="var(--house-dim)">No unit hangs yet: add some in Patch.</p>
+        {#each rows as row (row.universe)}
+          <LampRow
+            lamps={row.lamps}
+            universe={rows.length > 1 ? row.universe : null}
+            isOwn={row.isOwn}
+            isFolded={rows.length > 1 && !isOpen(row)}
+            onFold={() => (open = { ...open, [row.universe]: !isOpen(row) })}
+            {chosen}
+            onChoose={(id) => (chosen = chosen === id ? null : id)}
+            flickers={pulled?.flickers}
+          />
         {/each}
       {/if}
     </div>
@@ -145,14 +149,15 @@
 <style>
   .strip {
     display: grid;
-    grid-template-columns: 208px 1fr 300px;
-    height: 118px;
+    grid-template-columns: 208px minmax(0, 1fr) 300px;
+    min-height: 118px;
     border-top: 1px solid oklch(0.33 0.014 65);
     background: var(--house);
     color: var(--house-ink);
     color-scheme: dark;
   }
   .folded {
+    min-height: 34px;
     height: 34px;
   }
   .cap {
@@ -190,47 +195,35 @@
   .folded .cap {
     padding: 7px 16px;
   }
-  .lamps {
+  .rows {
+    min-width: 0;
+    max-height: 117px;
+    overflow: hidden auto;
+    scrollbar-width: thin;
+    contain: layout paint style;
+    isolation: isolate;
+  }
+  .several {
+    max-height: 190px;
+  }
+  .bench {
     display: flex;
     gap: 4px;
+    height: 117px;
     padding: 10px 14px 6px;
-    overflow-x: auto;
-    overflow-y: hidden;
-    scrollbar-width: thin;
   }
   .lamp-name {
     flex: 1 0 46px;
-    max-width: 78px;
+    max-width: 140px;
     display: flex;
     flex-direction: column;
     align-items: center;
     justify-content: space-between;
     min-width: 0;
-    cursor: pointer;
-    border-radius: 4px;
-  }
-  span.lamp-name {
-    max-width: 140px;
-    cursor: default;
   }
   .lamp-name :global(.tape) {
     font-size: 12px;
     padding-inline: 6px;
-  }
-  .silent :global(.tape) {
-    opacity: 0.72;
-    text-decoration: line-through;
-  }
-  /* Nothing flashes on a screen: what may flicker is marked. */
-  .flickers :global(.beam) {
-    opacity: 0.55;
-  }
-  .flickers {
-    outline: 1px dashed var(--color-warning);
-    outline-offset: -1px;
-  }
-  .lamp-name[aria-pressed='true'] {
-    background: oklch(0.27 0.02 70);
   }
   .why {
     padding: 10px 16px;

@@ -1,4 +1,4 @@
-import type { Lamp } from '../api/types';
+import type { Lamp, LampCell, Unit } from '../api/types';
 
 /** What a lamp does, as one reads it beside its name. */
 export function lampWords(lamp: Pick<Lamp, 'state' | 'why'>): string {
@@ -20,6 +20,36 @@ export function withoutData(lamp: Lamp): Lamp {
     why: `no data reaches ${lamp.name}. It goes dark or holds what it had, as its maker chose.`,
     cells: lamp.cells.map((one) => ({ ...one, brightness: 0 })),
   };
+}
+
+/** Lamps by the universe of their unit, the desk's own first. */
+export function byUniverse(
+  lamps: readonly Lamp[],
+  units: readonly Pick<Unit, 'id' | 'universe'>[],
+  own: number,
+): { universe: number; isOwn: boolean; lamps: Lamp[] }[] {
+  const where = Object.fromEntries(units.map((one) => [one.id, one.universe]));
+  const rows = new Map<number, Lamp[]>([[own, []]]);
+  for (const one of lamps) {
+    const universe = where[one.unitId] ?? own;
+    const row = rows.get(universe);
+    if (row) row.push(one);
+    else rows.set(universe, [one]);
+  }
+  return [...rows]
+    .map(([universe, mine]) => ({ universe, isOwn: universe === own, lamps: mine }))
+    .sort((one, other) => Number(other.isOwn) - Number(one.isOwn) || one.universe - other.universe);
+}
+
+/** The colour of its brightest cell, as a dot shows it; null for darkness. */
+export function brightest(lamp: Pick<Lamp, 'cells'>): string | null {
+  const cell = lamp.cells.reduce<LampCell | null>(
+    (best, one) => (one.brightness > (best?.brightness ?? 0) ? one : best),
+    null,
+  );
+  return cell
+    ? `color-mix(in oklab, ${cell.hex ?? '#8a8378'} ${Math.round(18 + 82 * Math.sqrt(cell.brightness))}%, transparent)`
+    : null;
 }
 
 /** "13 of 14 respond: 9 lit, 3 dark, 1 without a lamp". */

@@ -61,6 +61,8 @@
 <style>
   .strip {
     container: strip / inline-size;
+    isolation: isolate; /* What changes in one fader is painted in it alone. */
+    contain: layout style;
     flex: 1 0 var(--least, 38px);
     max-width: 128px;
     display: flex;
@@ -79,10 +81,14 @@
   }
   .strip :global(input.field) {
     width: min(46px, 100cqw);
+    contain: layout paint style;
+    display: block;
   }
   .now {
-    max-width: 100%;
+    width: 100%;
     height: 16px;
+    contain: strict;
+    text-align: center;
     font-size: 11px;
     font-stretch: 75%;
     color: var(--dim);

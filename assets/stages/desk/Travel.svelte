@@ -74,7 +74,7 @@
   });
 </script>
 
-<div class="travel" class:held>
+<div class="travel" class:held style:--share="{share}%">
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <div
     class="grip"
@@ -84,8 +84,7 @@
     onpointerup={() => (grip = null)}
     onpointercancel={() => (grip = null)}
   >
-    <span class="track"><span class="fill" style:height="{share}%" style:background={colour}></span></span>
-    <span class="cap" style:bottom="calc({share}% - {CAP / 2}px)"></span>
+    <span class="track" style:--colour={colour}></span><span class="cap"></span>
   </div>
   {#if ranges.length > 1}
     <div class="bands" class:named aria-hidden="true">
@@ -127,27 +126,22 @@
   }
   .grip {
     position: relative;
+    contain: layout size style;
     width: 38px;
     flex: none;
     touch-action: none;
     cursor: ns-resize;
   }
+  /* What moves is painted at another place of one background: nothing is laid out or layered anew under a hand. */
   .track {
     position: absolute;
     inset: 0 5px;
-    background: var(--well);
+    background: linear-gradient(var(--colour) 0 0) center bottom / 6px var(--share) no-repeat var(--well);
     border-radius: 4px;
     box-shadow: inset 0 0 0 1px var(--well-edge);
   }
   .held .track {
     box-shadow: inset 0 0 0 2px var(--color-primary);
-  }
-  .fill {
-    position: absolute;
-    left: 11px;
-    right: 11px;
-    bottom: 0;
-    border-radius: 2px;
   }
   .bands {
     position: relative;
@@ -205,18 +199,9 @@
   }
   .cap {
     position: absolute;
-    left: 0;
-    right: 0;
-    height: 18px;
-    border-radius: 4px;
-    background: linear-gradient(
-      oklch(0.86 0.01 85),
-      oklch(0.62 0.012 80) 47%,
-      oklch(0.22 0.01 70) 48% 53%,
-      oklch(0.6 0.012 80) 54%,
-      oklch(0.78 0.01 85)
-    );
-    box-shadow: 0 3px 7px #0008;
+    inset: -14px -5px;
+    background: url('../../cap.svg') center calc(100% - var(--share)) / 48px 28px no-repeat;
+    pointer-events: none;
   }
   input {
     position: absolute;

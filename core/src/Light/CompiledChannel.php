@@ -35,9 +35,11 @@ final class CompiledChannel
     {
         $fine = $mode->fineFor($channel->offset);
         $ranges = $channel->isFine() ? [] : \array_slice($channel->ranges, 0, self::NOWHERE);
-        $lookup = '';
-        for ($value = 0; $value <= 255; ++$value) {
-            $lookup .= \chr($channel->rangeIndexAt($value) ?? self::NOWHERE);
+        // Filled by range, the first over the later ones where they overlap.
+        $lookup = str_repeat(\chr(self::NOWHERE), 256);
+        foreach (array_reverse($ranges, true) as $index => $range) {
+            $count = $range->to - $range->from + 1;
+            $lookup = substr_replace($lookup, str_repeat(\chr($index), $count), $range->from, $count);
         }
 
         return new self(
