@@ -176,6 +176,8 @@ export class Faders implements Ears {
 
   /** Every fader of both rows to 0; master and cross faders stay. */
   clear(): void {
+    for (const row of ['first', 'second'] as const)
+      for (const address of Object.keys(this.#row(row))) this.#put(`${row}.${address}`, 0);
     this.do({ do: 'clear-faders' });
   }
 

@@ -140,6 +140,12 @@
     border-radius: 4px;
     box-shadow: inset 0 0 0 1px var(--well-edge);
   }
+  /* A cap at the end of its travel reaches beyond it, and is taken there too. */
+  .grip::after {
+    content: '';
+    position: absolute;
+    inset: -9px 0;
+  }
   .held .track {
     box-shadow: inset 0 0 0 2px var(--color-primary);
   }
