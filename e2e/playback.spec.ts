@@ -105,6 +105,53 @@ test('a rig that changes under a seat is taken over between two frames', async (
   await expect(value(page)).toHaveValue('180');
 });
 
+test('units of another universe stand in a row of their own', async ({ page, request }) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'patch');
+  const { units } = (await (await request.get(`/api/rigs/${rig}`)).json()) as {
+    units: { id: string; typeId: string; name: string }[];
+  };
+  const spin = units.find((one) => one.name === 'Spin R');
+  const change = { base: 1, changes: [{ do: 'move-units', units: [spin?.id], to: 'u2 1' }] };
+  await request.post(`/api/rigs/${rig}/changes`, { data: change, headers: OWN_PAGE });
+  const row = strip(page).getByRole('button', { name: /^Universe 2/ });
+  await expect(row).toHaveAttribute('aria-expanded', 'false');
+  await expect(lamp(page, 'Spin R')).toHaveCount(0);
+  await row.click();
+  await expect(lamp(page, 'Spin R')).toHaveAccessibleName(/is in universe 2, and the desk sends universe 1/);
+  await row.press('Enter');
+  await expect(lamp(page, 'Spin R')).toHaveCount(0);
+});
+
+test('a finger moves a fader on a phone that plays along, and the laptop shows it', async ({
+  page,
+  browser,
+  request,
+}) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'desk');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  const along = await page.getByRole('link', { name: 'Open this desk again' }).getAttribute('href');
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const small = await phone.newPage();
+  await small.goto(new URL(String(along), page.url()).href);
+  await expect(value(small)).toHaveValue('180');
+  const travel = dimmer(small);
+  await travel.scrollIntoViewIfNeeded();
+  const box = await travel.boundingBox();
+  if (!box) throw new Error('This fader is not on screen.');
+  const finger = await phone.newCDPSession(small);
+  const at = (share: number) => [{ x: box.x + box.width / 2, y: box.y + box.height * (1 - share) }];
+  await finger.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(180 / 255) });
+  for (const share of [0.5, 0.3, 0.1, 0])
+    await finger.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(share) });
+  await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await expect(value(small)).toHaveValue('0');
+  await expect(value(page)).toHaveValue('0');
+  await expect(lamp(page, 'Drum 1')).toHaveAccessibleName(/^Drum 1: Dimmer \(1\) at 0 is down/);
+  await phone.close();
+});
+
 test('when playback dies it is back by itself; meanwhile lamps stay and a hand is answered', async ({
   page,
   request,

@@ -21,6 +21,19 @@ export type Standing = {
   instead: Slots | null;
 };
 
+/** Of a desk that nobody has touched. */
+export const AT_REST: Standing = {
+  slots: {},
+  secondRow: {},
+  master: 255,
+  blackout: false,
+  crossA: 255,
+  crossB: 0,
+  recalled: null,
+  trial: null,
+  instead: null,
+};
+
 /** A lamp as it goes over the wire: place in the patch, state, cells, pan, tilt, program. */
 export type LampRow = [
   place: number,

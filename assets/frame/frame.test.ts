@@ -53,6 +53,20 @@ describe('the stage strip', () => {
     expect(screen.queryByRole('button', { name: /^Drum 1: / })).toBeNull();
   });
 
+  it('has a row for each universe, the desk’s own open and the others folded to dots', async () => {
+    const units = demo.rig.units.map((one) => (one.name.startsWith('Drum') ? { ...one, universe: 2 } : one));
+    show(StageStrip, {}, rigWith({ units }));
+    const other = await screen.findByRole('button', { name: /^Universe 2 · 6/ });
+    expect(screen.getByRole('button', { name: /^Universe 1/ }).getAttribute('aria-expanded')).toBe('true');
+    expect(other.getAttribute('aria-expanded')).toBe('false');
+    expect(screen.getAllByRole('button', { name: /: / })).toHaveLength(8);
+    expect(screen.getByRole('img', { name: '6 units of universe 2' }).children).toHaveLength(6);
+    await fireEvent.click(other);
+    expect(screen.getAllByRole('button', { name: /: / })).toHaveLength(14);
+    await fireEvent.click(screen.getByRole('button', { name: /^Universe 1/ }));
+    expect(screen.getAllByRole('button', { name: /: / })).toHaveLength(6);
+  });
+
   it('says what comes first when nothing hangs', async () => {
     answer({ [`POST /api/rigs/${demo.rig.id}/live`]: () => ({ ...live, lamps: [] }) });
     show(StageStrip, {}, rigWith({ units: [] }));

@@ -2,6 +2,7 @@ import { getContext, setContext } from 'svelte';
 import { SvelteMap } from 'svelte/reactivity';
 import { answered, api } from '../api/client';
 import {
+  AT_REST,
   askWords,
   say,
   seatPath,
@@ -21,18 +22,6 @@ import { ShownLamp } from './shownLamp.svelte';
 export type { Slots, Standing } from '../api/playback';
 /** Of a desk with two rows, the one that is meant. */
 export type Row = 'first' | 'second';
-
-const AT_REST: Standing = {
-  slots: {},
-  secondRow: {},
-  master: 255,
-  blackout: false,
-  crossA: 255,
-  crossB: 0,
-  recalled: null,
-  trial: null,
-  instead: null,
-};
 
 /** Words are asked for when a hand has rested for so long. */
 const REST_MS = 120;

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Command, Moment, Standing } from '../api/playback';
+import { AT_REST, type Command, type Moment, type Standing } from '../api/playback';
 import type { Rig } from '../api/types';
 
 type Live = { params: { path: { rig: string } }; body: { standing?: Standing; commands: Command[] } };
@@ -48,18 +48,7 @@ const rig = () =>
     ],
   }) as unknown as Rig;
 const settle = (ms = 0) => new Promise((done) => setTimeout(done, ms));
-const standing = (more: Partial<Standing> = {}): Standing => ({
-  slots: {},
-  secondRow: {},
-  master: 255,
-  blackout: false,
-  crossA: 255,
-  crossB: 0,
-  recalled: null,
-  trial: null,
-  instead: null,
-  ...more,
-});
+const standing = (more: Partial<Standing> = {}): Standing => ({ ...AT_REST, ...more });
 const whole = (more: Partial<Moment> = {}): Partial<Moment> => ({
   n: 4,
   whole: true,

@@ -1,24 +1,21 @@
 import { answered, api } from '../api/client';
 import type { Lamp, Rig } from '../api/types';
-import { slotsOf } from '../lib/slots';
 
 /** What every lamp does in every look, as the server works it out; asked again when the rig changes. */
 export function lookLamps(rig: () => Rig) {
-  let byLook = $state.raw<Readonly<Record<string, readonly Lamp[]>>>({});
+  let byLook = $state.raw<Readonly<Record<string, Readonly<Record<string, Lamp>>>>>({});
 
   $effect(() => {
-    const shown = rig();
+    const { id, version } = rig();
     let wanted = true;
     void (async () => {
-      for (const look of shown.looks) {
-        const call = { params: { path: { rig: shown.id } }, body: { slots: slotsOf(look, shown) } };
-        const answer = await answered(api.POST('/api/rigs/{rig}/live', call));
-        if (!wanted) return;
-        byLook = { ...byLook, [look.id]: answer.lamps };
-      }
+      const answer = await answered(api.GET('/api/rigs/{rig}/looks/lamps', { params: { path: { rig: id } } }));
+      if (!wanted || answer.version < version) return;
+      const byUnit = (lamps: readonly Lamp[]) => Object.fromEntries(lamps.map((one) => [one.unitId, one]));
+      byLook = Object.fromEntries(answer.looks.map((one) => [one.lookId, byUnit(one.lamps)]));
     })().catch(() => (byLook = {})); // The rig is gone; its frame says so.
     return () => (wanted = false);
   });
 
-  return { of: (lookId: string, unitId: string) => byLook[lookId]?.find((one) => one.unitId === unitId) };
+  return { of: (lookId: string, unitId: string): Lamp | undefined => byLook[lookId]?.[unitId] };
 }

@@ -11,6 +11,7 @@ import Stage from './Stage.svelte';
 export const demo = answers as unknown as {
   rig: Rig;
   live: unknown;
+  lookLamps: unknown;
   types: { types: unknown[] };
   chart: unknown;
   plan: unknown;
@@ -40,6 +41,7 @@ const nothing = { gone: [], at: [], put: [] };
 const usual = (rig: Rig): Answers => ({
   [`GET /api/rigs/${rig.id}`]: () => rig,
   [`POST /api/rigs/${rig.id}/live`]: () => demo.live,
+  [`GET /api/rigs/${rig.id}/looks/lamps`]: () => demo.lookLamps,
   [`POST /api/rigs/${rig.id}/plan/preview`]: () => demo.plan,
   [`GET /api/rigs/${rig.id}/desk/wishes`]: () => demo.wishes,
   'GET /api/types': () => demo.types,

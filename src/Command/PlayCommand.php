@@ -7,7 +7,6 @@ namespace Rigger\App\Command;
 use Psr\Log\LoggerInterface;
 use React\EventLoop\Loop;
 use React\Socket\ConnectionInterface;
-use React\Socket\UnixServer;
 use Rigger\App\Playback\Clock;
 use Rigger\App\Playback\Requests;
 use Rigger\App\Playback\RigsAtHand;
@@ -46,26 +45,13 @@ final class PlayCommand extends Command
         $file = $input->getArgument('socket');
         $standIn = $input->getArgument('stand-in');
         \assert(\is_string($file) && \is_string($standIn));
-        if (file_exists($file)) {
-            unlink($file);
-        }
         $loop = Loop::get();
         $seats = new Seats($this->rigs, new Clock(), $this->logger, $loop, new StandInOutput($standIn, $loop));
         $requests = new Requests($seats, new Streams($loop), $this->problems);
         $this->watch->begin($loop, $seats->changed(...), $seats->changedAll(...));
-        $server = new UnixServer($file, $loop);
-        chmod($file, 0600);
-        $server->on('connection', static function (ConnectionInterface $socket) use ($requests): void {
+        OnSocket::run($file, $loop, static function (ConnectionInterface $socket) use ($requests): void {
             new Connection($socket, $requests->answer(...));
         });
-        $stop = static function () use ($loop, $server, $file): void {
-            $server->close();
-            @unlink($file);
-            $loop->stop();
-        };
-        $loop->addSignal(\SIGTERM, $stop);
-        $loop->addSignal(\SIGINT, $stop);
-        $loop->run();
 
         return self::SUCCESS;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Rigger\App\Command;
 
 use React\EventLoop\Loop;
-use React\Socket\UnixServer;
 use Rigger\App\Playback\Clock;
 use Rigger\App\Simulate\StandIn;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -26,22 +25,9 @@ final class StandInCommand extends Command
     {
         $file = $input->getArgument('socket');
         \assert(\is_string($file));
-        if (file_exists($file)) {
-            unlink($file);
-        }
         $loop = Loop::get();
         $standIn = new StandIn($loop, new Clock());
-        $server = new UnixServer($file, $loop);
-        chmod($file, 0600);
-        $server->on('connection', $standIn->connected(...));
-        $stop = static function () use ($loop, $server, $file): void {
-            $server->close();
-            @unlink($file);
-            $loop->stop();
-        };
-        $loop->addSignal(\SIGTERM, $stop);
-        $loop->addSignal(\SIGINT, $stop);
-        $loop->run();
+        OnSocket::run($file, $loop, $standIn->connected(...));
 
         return self::SUCCESS;
     }

@@ -15,17 +15,11 @@ final class AnswersOfTheDemoTest extends ApiTestCase
     {
         $path = '/api/rigs/'.$this->demoRig();
         $rig = $this->ask('GET', $path);
-        $slots = [];
-        foreach ($rig['looks'][0]['cells'] as $cell) {
-            $unit = array_values(array_filter($rig['units'], static fn (array $unit): bool => $unit['id'] === $cell['unitId']))[0];
-            foreach ($cell['values'] as $nth => $value) {
-                $slots[(string) ($unit['address'] + $nth)] = $value;
-            }
-        }
         $spin = self::unit($rig, 'Spin L');
         $answers = [
             'rig' => $rig,
-            'live' => $this->ask('POST', $path.'/live', ['slots' => $slots]),
+            'live' => $this->ask('POST', $path.'/live', ['commands' => []]),
+            'lookLamps' => $this->ask('GET', $path.'/looks/lamps'),
             'types' => $this->ask('GET', '/api/types'),
             'chart' => $this->ask('GET', '/api/types/'.$spin['typeId']),
             'plan' => $this->ask('POST', $path.'/plan/preview', ['goal' => 'fewest', 'universes' => 1, 'spacing' => 'packed']),

@@ -183,6 +183,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/looks/lamps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_rigger_app_http_desk_looklamps__invoke"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/desks": {
         parameters: {
             query?: never;
@@ -1338,7 +1354,7 @@ export interface components {
             blackout?: boolean;
             crossA?: number;
             crossB?: number;
-            /** @description The look that was recalled last, while no fader was moved since */
+            /** @description The look that was recalled last */
             recalled?: string | null;
             trial?: components["schemas"]["Trial"] | null;
             instead?: {
@@ -2441,6 +2457,14 @@ export interface components {
             lamps: components["schemas"]["LampView"][];
             sent: components["schemas"]["stdClass"];
             standing: components["schemas"]["Standing"];
+        };
+        LookLampsView: {
+            lookId: string;
+            lamps: components["schemas"]["LampView"][];
+        };
+        AllLookLampsView: {
+            version: number;
+            looks: components["schemas"]["LookLampsView"][];
         };
         DeskChoiceView: {
             id: string;
@@ -3689,6 +3713,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LiveView"];
+                };
+            };
+        };
+    };
+    get_rigger_app_http_desk_looklamps__invoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllLookLampsView"];
                 };
             };
         };

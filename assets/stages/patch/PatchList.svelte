@@ -1,6 +1,8 @@
 <script lang="ts">
+  import type { Unit } from '../../api/types';
   import EditText from '../../components/EditText.svelte';
   import Tape from '../../components/Tape.svelte';
+  import VirtualRows from '../../components/VirtualRows.svelte';
   import { threeDigits } from '../../lib/address';
   import { groupsOf } from '../../lib/groups';
   import { useRig } from '../../state/rig.svelte';
@@ -14,22 +16,28 @@
   const hasNumbers = $derived(rig.units.some((one) => one.number));
   const columns = $derived(hasNumbers ? 6 : 5);
 
+  const byId = $derived(Object.fromEntries(rig.units.map((one) => [one.id, one])));
+  /** Codes of what is told of each unit. */
+  const told = $derived.by(() => {
+    const codes: Record<string, string[]> = {};
+    for (const { code, unitIds } of rig.findings) for (const id of unitIds) (codes[id] ??= []).push(code);
+    return codes;
+  });
+
   /** What stands in the last column: the worst thing first. */
-  function remark(id: string): { word: string; tone: string } | null {
-    const mine = rig.findings.filter((one) => one.unitIds.includes(id));
-    const has = (code: string) => mine.some((one) => one.code === code);
-    const unit = rig.units.find((one) => one.id === id);
-    if (unit?.isOut) return { word: 'out of action', tone: 'text-warning' };
+  function remark(unit: Unit): { word: string; tone: string } | null {
+    const has = (code: string) => told[unit.id]?.includes(code);
+    if (unit.isOut) return { word: 'out of action', tone: 'text-warning' };
     if (has('held')) return { word: 'in held slots', tone: 'text-error' };
     if (has('clash')) return { word: 'clash', tone: 'text-error' };
     if (has('mixed')) return { word: 'mixed share', tone: 'text-error' };
     if (has('overrun')) return { word: 'past 512', tone: 'text-error' };
-    if (unit?.silence) return { word: 'not linked', tone: 'text-error' };
-    const twin = rig.units.find((one) => one.id === unit?.twinOf);
+    if (unit.silence) return { word: 'not linked', tone: 'text-error' };
+    const twin = unit.twinOf ? byId[unit.twinOf] : undefined;
     if (twin) return { word: `twin of ${twin.name}`, tone: 'dim' };
     if (has('spills')) return { word: 'spills', tone: 'text-warning' };
-    if (unit?.isLocked) return { word: 'locked', tone: 'dim' };
-    return unit?.linkId ? { word: 'radio', tone: 'dim' } : null;
+    if (unit.isLocked) return { word: 'locked', tone: 'dim' };
+    return unit.linkId ? { word: 'radio', tone: 'dim' } : null;
   }
 
   async function move(id: string, address: string): Promise<string | null> {
@@ -58,9 +66,10 @@
     </tr>
   </thead>
   <tbody>
-    {#each shown as unit (unit.id)}
-      {@const word = remark(unit.id)}
+    {#snippet row(unit: Unit, measure: (node: HTMLElement) => void)}
+      {@const word = remark(unit)}
       <tr
+        {@attach measure}
         class="rule border-t"
         class:bg-base-300={selection.unit === unit.id}
         aria-selected={selection.unit === unit.id}
@@ -98,12 +107,14 @@
         >
         <td class="py-0.5 pr-3 text-[11.5px]"><span class={word?.tone ?? ''}>{word?.word ?? ''}</span></td>
       </tr>
-    {:else}
+    {/snippet}
+    <VirtualRows items={shown} {row} {columns} height={36} shown={selection.unit} />
+    {#if shown.length === 0}
       <tr
         ><td colspan={columns} class="dim px-4 py-6">Nothing hangs yet. Add units takes the next free addresses.</td
         ></tr
       >
-    {/each}
+    {/if}
   </tbody>
 </table>
 

@@ -26,6 +26,13 @@ describe('the patch list', () => {
     expect(drum?.textContent).toContain('twin of Drum 1');
   });
 
+  it('of a long list draws what is in sight alone', () => {
+    const like = unit('Haar');
+    const units = Array.from({ length: 300 }, (_, nth) => ({ ...like, id: `u${nth}`, name: `Mote ${nth}` }));
+    show(PatchList, {}, rigWith({ units, findings: [] }));
+    expect(screen.queryAllByLabelText(/^Address of Mote/).length).toBeLessThan(60);
+  });
+
   it('moves a unit to the address that is typed', async () => {
     show(PatchList);
     await type(screen.getByLabelText('Address of Haar'), '150');

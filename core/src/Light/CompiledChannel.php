@@ -16,6 +16,9 @@ final class CompiledChannel
 {
     private const NOWHERE = 255;
 
+    /** @var array<int, array{CompiledRange, float}|false> range and quantity by value, filled as values are met; false in a gap */
+    public array $met = [];
+
     /**
      * @param int                 $index     place in the list of values, from 0
      * @param int|null            $fineIndex place of its low byte
@@ -51,6 +54,18 @@ final class CompiledChannel
         );
     }
 
+    /**
+     * What a value means where there is no low byte: looked up from then on.
+     *
+     * @return array{CompiledRange, float}|false
+     */
+    public function meet(int $value): array|false
+    {
+        $range = $this->rangeAt($value);
+
+        return $this->met[$value] = null === $range ? false : [$range, $range->at($value, 0)];
+    }
+
     public function rangeIndexAt(int $value): ?int
     {
         $index = \ord($this->lookup[$value]);
@@ -66,8 +81,26 @@ final class CompiledChannel
     /** Whether any of its ranges changes what is seen. */
     public function matters(): bool
     {
+        return $this->plays(static fn (Role $role): bool => Role::Idle !== $role);
+    }
+
+    /** Whether any of its ranges changes how a cell shines, and not only where it points or what runs. */
+    public function shines(): bool
+    {
+        return $this->plays(static fn (Role $role): bool => Role::Idle !== $role && !$role->isOfTheWhole());
+    }
+
+    /** Whether any of its ranges turns the unit, or runs a program. */
+    public function isOfTheWhole(): bool
+    {
+        return $this->plays(static fn (Role $role): bool => $role->isOfTheWhole());
+    }
+
+    /** @param \Closure(Role): bool $part */
+    private function plays(\Closure $part): bool
+    {
         foreach ($this->ranges as $range) {
-            if (Role::Idle !== $range->role) {
+            if ($part($range->role)) {
                 return true;
             }
         }

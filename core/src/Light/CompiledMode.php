@@ -21,6 +21,9 @@ final class CompiledMode
 {
     private ?bool $isOfDimmersAlone = null;
 
+    /** @var list<int> places of the channels that turn the unit or run programs, in channel order */
+    private readonly array $whole;
+
     /**
      * @param array<int, CompiledChannel> $channels those that matter, by place (offset − 1), in channel order
      * @param list<CompiledCell>          $cells    ascending
@@ -31,6 +34,7 @@ final class CompiledMode
         private readonly array $cells,
         private readonly bool $canShine,
     ) {
+        $this->whole = array_keys(array_filter($channels, static fn (CompiledChannel $channel): bool => $channel->isOfTheWhole()));
     }
 
     /**
@@ -82,7 +86,11 @@ final class CompiledMode
         [$active, $at] = $this->read($values);
         $pan = $tilt = $program = null;
         $seen = [];
-        foreach ($active as $place => $range) {
+        foreach ($this->whole as $place) {
+            $range = $active[$place] ?? null;
+            if (null === $range) {
+                continue;
+            }
             if (Role::Pan === $range->role && !isset($seen['pan'])) {
                 $seen['pan'] = true;
                 $pan = $range->isKnown ? $at[$place] : null;
@@ -184,10 +192,17 @@ final class CompiledMode
         $at = [];
         foreach ($this->channels as $place => $channel) {
             $value = $values[$place];
+            if (null === $channel->fineIndex) {
+                $met = $channel->met[$value] ?? $channel->meet($value);
+                if (false !== $met) {
+                    [$active[$place], $at[$place]] = $met;
+                }
+                continue;
+            }
             $range = $channel->rangeAt($value);
             if (null !== $range) {
                 $active[$place] = $range;
-                $at[$place] = $range->at($value, null === $channel->fineIndex ? 0 : $values[$channel->fineIndex]);
+                $at[$place] = $range->at($value, $values[$channel->fineIndex]);
             }
         }
 
@@ -232,7 +247,9 @@ final class CompiledMode
         $emitters = [];
         foreach ($channels as $place => $channel) {
             if (null === $channel->cell || $channel->cell === $number) {
-                $places[] = $place;
+                if ($channel->shines()) {
+                    $places[] = $place;
+                }
                 foreach ($channel->emitters() as $key) {
                     $emitters[$key] = $profile->emitter($key) ?? throw new \LogicException('ProfileCheck lets no unknown emitter pass.');
                 }

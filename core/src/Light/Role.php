@@ -27,6 +27,12 @@ enum Role
     case Program;
     case Idle;
 
+    /** Of the whole unit, whatever its cells do. */
+    public function isOfTheWhole(): bool
+    {
+        return self::Pan === $this || self::Tilt === $this || self::Program === $this;
+    }
+
     public static function of(RangeFunction $function): self
     {
         return match ($function) {
