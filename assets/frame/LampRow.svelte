@@ -17,6 +17,7 @@
     chosen,
     onChoose,
     flickers,
+    empty = '',
   }: {
     lamps: readonly Lamp[];
     /** Named where there are several. */
@@ -28,6 +29,8 @@
     chosen: string | null;
     onChoose: (unitId: string) => void;
     flickers?: ReadonlySet<string> | undefined;
+    /** What to say in the place of lamps. */
+    empty?: string;
   } = $props();
 </script>
 
@@ -69,7 +72,7 @@
           <Tape name={lamp.name} />
         </button>
       {:else}
-        <p class="self-center text-[12.5px]" style:color="var(--house-dim)">No unit hangs yet: add some in Patch.</p>
+        <p class="self-center text-[12.5px]" style:color="var(--house-dim)">{empty}</p>
       {/each}
     </div>
   {/if}
@@ -134,8 +137,8 @@
     padding: 4px 14px 4px 6px;
   }
   .dots i {
-    width: 9px;
-    height: 9px;
+    width: 8px;
+    height: 8px;
     border-radius: 2px;
     box-shadow: inset 0 0 0 1px oklch(0.42 0.01 65);
   }

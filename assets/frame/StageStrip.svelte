@@ -118,6 +118,7 @@
             {chosen}
             onChoose={(id) => (chosen = chosen === id ? null : id)}
             flickers={pulled?.flickers}
+            empty={session.rig.units.length ? '' : 'No unit hangs yet: add some in Patch.'}
           />
         {/each}
       {/if}
@@ -204,7 +205,7 @@
     isolation: isolate;
   }
   .several {
-    max-height: 190px;
+    max-height: 168px;
   }
   .bench {
     display: flex;
