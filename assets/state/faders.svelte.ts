@@ -252,6 +252,8 @@ export class Faders implements Ears {
       this.#isAhead = false;
       this.isAway = false;
       this.#hand.release();
+      // A process that is new drives nothing: it goes on where it was sent to.
+      if (this.isStreaming) void this.stream(true);
     } else if (taken === 'away') {
       setTimeout(() => void this.#take(), AGAIN_MS);
     }

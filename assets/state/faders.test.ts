@@ -175,6 +175,21 @@ describe('faders at a seat', () => {
     expect(faders.isAway).toBe(false);
   });
 
+  it('go on sending to the stand-in after the process was away', async () => {
+    const faders = await seated();
+    await faders.stream(true);
+    source?.dispatchEvent(new Event('error'));
+    await settle(300);
+    source?.beat();
+    await settle();
+    expect(said.filter((one) => one.path.endsWith('/output')).map((one) => one.body)).toEqual([
+      { on: true },
+      { on: true },
+    ]);
+    source?.say({ output: false });
+    expect(faders.isStreaming).toBe(false);
+  });
+
   it('take the seat again when the process has forgotten it', async () => {
     const faders = await seated();
     taken = (path) => (path.endsWith('/commands') && commands().length === 0 ? 404 : 204);
