@@ -66,6 +66,8 @@ test('a reload finds everything as it was, and what goes by itself still goes', 
   await page.reload();
   await expect(value(page)).toHaveValue('77');
   await expect(page.getByRole('textbox', { name: /^Master/ })).toHaveValue('200');
+  await expect.poll(seen).toBe(false);
+  await expect.poll(seen).toBe(true);
 });
 
 test('ten windows of one browser share one stream', async ({ context, request }) => {

@@ -13,6 +13,8 @@ export class DeskTest {
   /** Seconds that each step of a walk lasts. */
   seconds = $state(3);
   problem = $state<string | null>(null);
+  /** Which walk the steps are of. */
+  #loaded: string | null = null;
 
   constructor(rigId: string, faders: Faders) {
     this.#rigId = rigId;
@@ -34,18 +36,25 @@ export class DeskTest {
     this.#faders.do({ do: 'try-fader', kind, address });
   }
 
-  async walk(kind: 'units' | 'faders'): Promise<void> {
-    if (await this.load(kind)) this.#faders.do({ do: 'walk-desk', by: kind, seconds: this.seconds });
+  async walk(kind: 'units' | 'faders', version: number): Promise<void> {
+    if (await this.load(kind, version)) this.#faders.do({ do: 'walk-desk', by: kind, seconds: this.seconds });
   }
 
-  /** Reads who comes one by one: when a walk begins, when somebody else began one, and when the rig has changed. */
-  async load(kind: 'units' | 'faders'): Promise<boolean> {
+  /**
+   * Reads who comes one by one: when a walk begins, when somebody else began one, and when the rig has changed.
+   *
+   * @param version of the rig, for which the same walk is read once
+   */
+  async load(kind: 'units' | 'faders', version: number): Promise<boolean> {
+    const asked = `${kind} ${version}`;
+    if (asked === this.#loaded) return this.steps.length > 0;
     try {
       const query = { by: kind };
       const walk = await answered(
         api.GET('/api/rigs/{rig}/desk/walk', { params: { path: { rig: this.#rigId }, query } }),
       );
       this.steps = walk.steps;
+      this.#loaded = asked;
       this.problem = walk.steps.length ? null : 'No fader of this desk moves anything.';
       return walk.steps.length > 0;
     } catch (error) {

@@ -2,7 +2,6 @@ import { getContext, setContext } from 'svelte';
 import { SvelteMap } from 'svelte/reactivity';
 import { answered, api } from '../api/client';
 import {
-  AT_REST,
   askWords,
   say,
   seatPath,
@@ -12,12 +11,14 @@ import {
   type Slots,
   type Standing,
 } from '../api/playback';
-import type { Ears } from '../api/stream/hub';
+import type { SeatListener } from '../api/stream/hub';
 import { listen } from '../api/stream/listen';
 import type { Lamp, Look, Rig } from '../api/types';
 import { claimWindow } from '../api/windowId';
+import { above0, whole } from '../lib/values';
 import { Hand } from './hand';
-import { ShownLamp } from './shownLamp.svelte';
+import { keepDesk, keptDesk, partWays, seatAlong } from './keptDesk';
+import { ShownMoment } from './shownMoment.svelte';
 
 export type { Slots, Standing } from '../api/playback';
 /** Of a desk with two rows, the one that is meant. */
@@ -34,22 +35,14 @@ const AGAIN_MS = 60;
  * The rig's simulated desk: where it stands, and what every lamp does then. All of it is worked out at a seat of the playback
  * process, which sends each moment; while that one is away, single answers stand in for it.
  */
-export class Faders implements Ears {
+export class Faders implements SeatListener {
   readonly #rigId: string;
-  readonly #rig: () => Rig;
   /** Names this visit: what it did is confirmed to it alone. */
   readonly #sitting = crypto.randomUUID();
   readonly #hand: Hand;
-  /** The moment that is shown: all of it is of one. */
-  #standing = $state.raw<Standing>(AT_REST);
-  #sent = $state.raw<Slots>({});
-  #lamps = $state.raw<readonly ShownLamp[]>([]);
-  #n = 0;
-  /** The reasons of the dark lamps are those of the moment that is shown. */
-  #isSaid = $state(false);
+  readonly #moment: ShownMoment;
   /** Where the hand has put things that no moment shows yet, with the request that says so. */
   readonly #mine = new SvelteMap<string, { value: number | boolean; number: number }>();
-  readonly #names = $derived.by(() => Object.fromEntries(this.#rig().units.map((one) => [one.id, one.name])));
   /** The playback process does not answer: what is shown stays, and every hand is answered alone. */
   isAway = $state(false);
   /** What is sent here goes to the stand-in for the real desk too. */
@@ -71,32 +64,32 @@ export class Faders implements Ears {
   /** @param seat one to play along with; null for this window's own */
   constructor(rigId: string, rig: () => Rig, seat: string | null = null) {
     this.#rigId = rigId;
-    this.#rig = rig;
+    this.#moment = new ShownMoment(rig);
     this.#hand = new Hand(
       (number, commands) => say(this.#path('commands'), { window: this.#sitting, number, commands }),
       (taken) => this.#troubled(taken === 'refused'),
     );
-    const along = seat ?? sessionStorage.getItem(this.#alongKey);
-    if (along !== null) sessionStorage.setItem(this.#alongKey, along);
+    const along = seatAlong(rigId, seat);
     this.isAlong = along !== null;
-    const kept = along === null ? localStorage.getItem(this.#key) : null;
+    const kept = along === null ? keptDesk(rigId) : null;
     this.#isKept = kept !== null;
-    if (kept) this.#standing = { ...AT_REST, ...(JSON.parse(kept) as Partial<Standing>), trial: null, instead: null };
+    if (kept) this.#moment.standing = kept;
     if (typeof EventSource === 'undefined') this.isAway = true;
     else void this.#sitDown(along);
   }
+
   get lamps(): readonly Lamp[] {
-    return this.#lamps;
+    return this.#moment.lamps;
   }
 
   /** What the desk sends, as the process says: value above 0 by address. */
   get sent(): Slots {
-    return this.#sent;
+    return this.#moment.sent;
   }
 
   /** Where everything stands in the moment that is shown, the hand's newest not yet counted. */
   get shown(): Standing {
-    return this.#standing;
+    return this.#moment.standing;
   }
 
   /** Value by address of the desk's universe; of two rows, the first. What is not named is at 0. */
@@ -106,33 +99,33 @@ export class Faders implements Ears {
 
   /** The look that was recalled last, as long as no fader was moved since. */
   get recalled(): string | null {
-    return this.#standing.recalled;
+    return this.shown.recalled;
   }
 
   get master(): number {
-    return this.#now('master', this.#standing.master);
+    return this.#now('master', this.shown.master);
   }
 
   get isBlackout(): boolean {
-    return this.#now('blackout', this.#standing.blackout);
+    return this.#now('blackout', this.shown.blackout);
   }
 
   get crossA(): number {
-    return this.#now('crossA', this.#standing.crossA);
+    return this.#now('crossA', this.shown.crossA);
   }
 
   get crossB(): number {
-    return this.#now('crossB', this.#standing.crossB);
+    return this.#now('crossB', this.shown.crossB);
   }
 
   /** Something else than the faders is sent: a walk, or what another desk sends. */
   get isInstead(): boolean {
-    const { instead, trial } = this.#standing;
+    const { instead, trial } = this.shown;
     return instead !== null || trial?.kind === 'units' || trial?.kind === 'faders';
   }
 
   value(address: number, row: Row = 'first'): number {
-    const there = (row === 'first' ? this.#standing.slots : this.#standing.secondRow)[String(address)] ?? 0;
+    const there = (row === 'first' ? this.shown.slots : this.shown.secondRow)[String(address)] ?? 0;
     return this.#now(`${row}.${address}`, there);
   }
 
@@ -181,7 +174,7 @@ export class Faders implements Ears {
 
   /** The step of the walk that goes on, from 0. */
   get step(): number {
-    return this.#now('step', this.#standing.trial?.index ?? 0);
+    return this.#now('step', this.shown.trial?.index ?? 0);
   }
 
   goToStep(index: number): void {
@@ -206,7 +199,7 @@ export class Faders implements Ears {
 
   /** The next visit of this window has a seat of its own again. */
   partWays(): void {
-    sessionStorage.removeItem(this.#alongKey);
+    partWays(this.#rigId);
   }
 
   leave(): void {
@@ -231,12 +224,12 @@ export class Faders implements Ears {
     const said = JSON.parse(json) as Said;
     if ('output' in said) this.isStreaming = said.output;
     else if ('gone' in said)
-      this.#lamps = []; // The rig's frame says so.
+      this.#moment.clear(); // The rig's frame says so.
     else this.#show(said);
   }
 
   async #sitDown(seat: string | null): Promise<void> {
-    this.#first = setTimeout(() => this.#n === 0 && void this.#alone(), FIRST_MS);
+    this.#first = setTimeout(() => this.#moment.n === 0 && void this.#alone(), FIRST_MS);
     const window = await claimWindow();
     this.seat = seat ?? window;
     this.#end = listen(this.#sitting, this.#rigId, this.seat, window, this);
@@ -245,7 +238,7 @@ export class Faders implements Ears {
   async #take(): Promise<void> {
     const stream = this.#stream;
     if (stream === null) return;
-    const standing = this.#n > 0 || this.#isKept ? { standing: this.#whole(), changed: this.#isAhead } : {};
+    const standing = this.#moment.n > 0 || this.#isKept ? { standing: this.#whole(), changed: this.#isAhead } : {};
     const taken = await say(this.#path(), { stream, window: this.#sitting, ...standing });
     if (this.#stream !== stream) return;
     if (taken === 'taken') {
@@ -270,40 +263,12 @@ export class Faders implements Ears {
   }
 
   #show(moment: Moment): void {
-    if (moment.whole) this.#hang(moment.units ?? []);
-    this.#n = moment.n;
-    this.#isSaid = false;
-    for (const row of moment.lamps) this.#lamps[row[0]]?.light(row);
-    if (moment.standing) {
-      const { slots, secondRow, ...rest } = moment.standing;
-      const before = moment.whole ? AT_REST : this.#standing;
-      this.#standing = {
-        ...before,
-        ...rest,
-        slots: slots ? { ...before.slots, ...slots } : before.slots,
-        secondRow: secondRow ? { ...before.secondRow, ...secondRow } : before.secondRow,
-      };
-      this.#keepLater();
-    }
-    if (moment.sent) this.#sent = above0(moment.whole ? moment.sent : { ...this.#sent, ...moment.sent });
+    this.#moment.show(moment);
+    if (moment.standing) this.#keepLater();
     const taken = moment.taken?.[this.#sitting];
     if (taken !== undefined) this.#confirm(taken);
     clearTimeout(this.#rest);
     this.#rest = setTimeout(() => void this.#askWords(), REST_MS);
-  }
-
-  #hang(ids: readonly string[]): void {
-    const before = Object.fromEntries(this.#lamps.map((one) => [one.unitId, one]));
-    const isSame = ids.length === this.#lamps.length && ids.every((id, place) => this.#lamps[place]?.unitId === id);
-    if (!isSame) this.#lamps = ids.map((id) => before[id] ?? this.#lamp(id));
-  }
-
-  #lamp(id: string): ShownLamp {
-    return new ShownLamp(
-      id,
-      (unitId) => this.#names[unitId] ?? '',
-      () => this.#isSaid,
-    );
   }
 
   #confirm(number: number): void {
@@ -312,10 +277,7 @@ export class Faders implements Ears {
 
   async #askWords(): Promise<void> {
     const answer = await askWords(this.#path('words'));
-    // Words of another moment are nobody's: the one that is shown has its own rest.
-    if (answer?.n !== this.#n || this.isAway) return;
-    for (const one of this.#lamps) one.say(answer.words[one.unitId] ?? null);
-    this.#isSaid = true;
+    if (answer && !this.isAway) this.#moment.say(answer.n, answer.words);
   }
 
   /** A moment without the process: whatever the hand did is in it. */
@@ -327,39 +289,27 @@ export class Faders implements Ears {
       while (this.#isAsked) {
         this.#isAsked = false;
         const commands = this.#hand.takeAll();
-        const standing = this.#n > 0 || this.#isKept ? { standing: this.#standing } : {};
+        const standing = this.#moment.n > 0 || this.#isKept ? { standing: this.shown } : {};
         const { next } = this.#hand;
         const answer = await answered(
           api.POST('/api/rigs/{rig}/live', { params: { path: { rig: this.#rigId } }, body: { ...standing, commands } }),
         );
-        if (!this.isAway && this.#n > 0) {
+        if (!this.isAway && this.#moment.n > 0) {
           // The process was there first, and has none of this.
           for (const one of commands) this.#hand.do(one);
           return;
         }
         this.#isAhead ||= commands.length > 0;
-        this.#n = Math.max(1, this.#n);
-        this.#hang(answer.lamps.map((one) => one.unitId));
-        answer.lamps.forEach((lamp, place) => {
-          const cells = lamp.cells.map((one) => [one.cell, one.hex ?? null, one.brightness, one.flash] as const);
-          this.#lamps[place]?.light([
-            place,
-            lamp.state,
-            cells as never,
-            lamp.pan ?? null,
-            lamp.tilt ?? null,
-            lamp.selfRunning ?? null,
-          ]);
-          this.#lamps[place]?.say(lamp.why ?? null);
+        this.#moment.answer({
+          lamps: answer.lamps,
+          standing: answer.standing as Partial<Standing>,
+          sent: answer.sent as unknown as Slots,
         });
-        this.#isSaid = true;
-        this.#standing = { ...AT_REST, ...(answer.standing as Partial<Standing>) };
-        this.#sent = answer.sent as unknown as Slots;
         this.#confirm(next);
         this.#keepLater();
       }
     } catch {
-      this.#lamps = []; // The rig is gone; its frame says so.
+      this.#moment.clear(); // The rig is gone; its frame says so.
     } finally {
       this.#isAsking = false;
     }
@@ -368,7 +318,7 @@ export class Faders implements Ears {
   /** The moment that is shown with what the hand has done since, for a process that has none of it. */
   #whole(): Standing {
     return {
-      ...this.#standing,
+      ...this.shown,
       slots: this.#row('first'),
       secondRow: this.#row('second'),
       master: this.master,
@@ -379,7 +329,7 @@ export class Faders implements Ears {
   }
 
   #row(row: Row): Slots {
-    const slots: Record<string, number> = { ...(row === 'first' ? this.#standing.slots : this.#standing.secondRow) };
+    const slots: Record<string, number> = { ...(row === 'first' ? this.shown.slots : this.shown.secondRow) };
     for (const [key, { value }] of this.#mine) {
       const [of, address] = key.split('.');
       if (of === row && address) slots[address] = Number(value);
@@ -407,20 +357,9 @@ export class Faders implements Ears {
 
   #save(): void {
     this.#keep = undefined;
-    if (this.#n > 0) localStorage.setItem(this.#key, JSON.stringify(this.#whole()));
-  }
-
-  get #alongKey(): string {
-    return `rigger.along.${this.#rigId}`;
-  }
-
-  get #key(): string {
-    return `rigger.desk.${this.#rigId}`;
+    if (this.#moment.n > 0) keepDesk(this.#rigId, this.#whole());
   }
 }
-
-const whole = (value: number) => Math.min(255, Math.max(0, Math.round(value)));
-const above0 = (slots: Slots): Slots => Object.fromEntries(Object.entries(slots).filter(([, value]) => value > 0));
 
 const KEY = Symbol('faders');
 

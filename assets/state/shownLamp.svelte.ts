@@ -52,8 +52,24 @@ export class ShownLamp implements Lamp {
   }
 
   light([, state, cells, pan, tilt, program]: LampRow): void {
+    this.#put(
+      state,
+      cells.map(([cell, hex, brightness, flash]) => ({ cell, hex, brightness, flash })),
+      pan,
+      tilt,
+      program,
+    );
+  }
+
+  /** As a single answer says it, with its reason. */
+  show({ state, cells, pan, tilt, selfRunning, why }: Lamp): void {
+    this.#put(state, cells, pan ?? null, tilt ?? null, selfRunning ?? null);
+    this.#why = why ?? null;
+  }
+
+  #put(state: Lamp['state'], cells: LampCell[], pan: number | null, tilt: number | null, program: string | null): void {
     this.#state = state;
-    this.#cells = cells.map(([cell, hex, brightness, flash]) => ({ cell, hex, brightness, flash }));
+    this.#cells = cells;
     this.#pan = pan;
     this.#tilt = tilt;
     this.#program = program;

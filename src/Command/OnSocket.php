@@ -14,7 +14,7 @@ final class OnSocket
     /** @param \Closure(ConnectionInterface): void $connected */
     public static function run(string $file, LoopInterface $loop, \Closure $connected): void
     {
-        // Of one that was killed.
+        // Left by one that was killed.
         if (file_exists($file)) {
             unlink($file);
         }

@@ -31,20 +31,22 @@ final class FrameMessage
      */
     public function next(string $id, int $n, Seat $seat, array $taken): string
     {
-        $standing = self::standing($seat);
+        $standing = StateReader::members($seat->state(), $seat->rig());
         $sent = $seat->frame()->slots($seat->rig()->universe);
-        $changed = [];
-        foreach ($standing as $member => $value) {
-            $before = $this->standing[$member] ?? null;
-            if ($value !== $before) {
-                $changed[$member] = \is_array($value) && ('slots' === $member || 'secondRow' === $member)
-                    ? (object) self::different((array) $before, $value)
-                    : $value;
+        $changed = array_filter(
+            $standing,
+            fn (mixed $value, string $member): bool => $value !== ($this->standing[$member] ?? null),
+            \ARRAY_FILTER_USE_BOTH,
+        );
+        // Of faders, those that moved alone.
+        foreach (['slots', 'secondRow'] as $row) {
+            if (isset($changed[$row])) {
+                $changed[$row] = self::different((array) ($this->standing[$row] ?? []), $standing[$row]);
             }
         }
         $message = ['seat' => $id, 'n' => $n, 'lamps' => self::lamps($seat->takeChanged())];
         if ([] !== $changed) {
-            $message['standing'] = $changed;
+            $message['standing'] = StateReader::json($changed);
         }
         if ($sent !== $this->sent) {
             $message['sent'] = (object) self::different($this->sent, $sent);
@@ -65,8 +67,6 @@ final class FrameMessage
      */
     public static function whole(string $id, int $n, Seat $seat, array $taken): string
     {
-        $standing = self::standing($seat);
-
         return Json::encode([
             'seat' => $id,
             'n' => $n,
@@ -74,19 +74,10 @@ final class FrameMessage
             'whole' => true,
             'units' => array_map(static fn (PlayedUnit $unit): string => $unit->id, $seat->rig()->units),
             'lamps' => self::lamps($seat->lights()),
-            'standing' => ['slots' => (object) $standing['slots'], 'secondRow' => (object) $standing['secondRow']] + $standing,
+            'standing' => StateReader::write($seat->state(), $seat->rig()),
             'sent' => (object) $seat->frame()->slots($seat->rig()->universe),
             'taken' => (object) $taken,
         ]);
-    }
-
-    /** @return array<string, mixed> with plain arrays, so that they can be compared */
-    private static function standing(Seat $seat): array
-    {
-        return array_map(
-            static fn (mixed $value): mixed => \is_object($value) ? (array) $value : $value,
-            StateReader::write($seat->state(), $seat->rig()),
-        );
     }
 
     /**

@@ -30,7 +30,7 @@ final class RunningSeat
     private array $taken = [];
     /** @var array<string, int> those that no message has told yet */
     private array $untold = [];
-    /** @var array<string, true> windows that have missed something and need the whole */
+    /** @var array<string, true> streams that have missed something and need the whole */
     private array $behind = [];
     private float $leftAt;
     /** @var (\Closure(Frame): void)|null whoever takes what it sends out into the world */
@@ -54,28 +54,26 @@ final class RunningSeat
     public function join(string $window, Stream $stream): void
     {
         $isFirst = [] === $this->windows;
-        $isNew = ($this->windows[$window] ?? null) !== $stream;
+        ($this->windows[$window] ?? null)?->forget($this->id.$window);
         $this->windows[$window] = $stream;
-        if ($isNew) {
-            $stream->onRead(fn () => $this->catchUp($window, $stream));
-            $stream->onClose(fn () => $this->leave($window, $stream));
-        }
+        $stream->listen($this->id.$window, fn () => $this->catchUp($stream), fn () => $this->leave($window));
         if ($isFirst) {
             // What went by itself meanwhile went unseen.
             $this->seat->tick($this->passed());
             $this->message->next($this->id, ++$this->n, $this->seat, []);
             $this->wake();
         }
-        $this->tellWhole($window);
+        $this->tellWhole($stream);
     }
 
-    /** @param Stream|null $stream the one that it was on; a window that has come back on another one stays */
-    public function leave(string $window, ?Stream $stream = null): void
+    public function leave(string $window): void
     {
-        if (!isset($this->windows[$window]) || (null !== $stream && $this->windows[$window] !== $stream)) {
+        if (!isset($this->windows[$window])) {
             return;
         }
-        unset($this->windows[$window], $this->behind[$window], $this->taken[$window], $this->untold[$window]);
+        $this->windows[$window]->forget($this->id.$window);
+        unset($this->windows[$window], $this->taken[$window], $this->untold[$window]);
+        $this->behind = array_intersect_key($this->behind, $this->streams());
         if ([] === $this->windows) {
             $this->leftAt = $this->clock->now();
             $this->sleep();
@@ -109,7 +107,7 @@ final class RunningSeat
     {
         $this->seat->pass($this->passed());
         $this->seat->under($rig);
-        $this->behind = array_fill_keys(array_keys($this->windows), true);
+        $this->behind = array_fill_keys(array_keys($this->streams()), true);
         $this->ask();
     }
 
@@ -142,8 +140,8 @@ final class RunningSeat
         if (null !== $output) {
             $output($this->seat->frame());
         }
-        foreach ($this->onePerStream() as $window) {
-            $this->tell($window, \sprintf('{"seat":"%s","output":%s}', $this->id, null === $output ? 'false' : 'true'));
+        foreach ($this->streams() as $stream) {
+            $this->tell($stream, \sprintf('{"seat":"%s","output":%s}', $this->id, null === $output ? 'false' : 'true'));
         }
     }
 
@@ -155,10 +153,14 @@ final class RunningSeat
     /** The rig is gone: whoever sits here is told, and nothing moves any more. */
     public function end(): void
     {
-        foreach ($this->onePerStream() as $window) {
-            $this->tell($window, \sprintf('{"seat":"%s","gone":true}', $this->id));
+        foreach ($this->streams() as $stream) {
+            $this->tell($stream, \sprintf('{"seat":"%s","gone":true}', $this->id));
+        }
+        foreach ($this->windows as $window => $stream) {
+            $stream->forget($this->id.$window);
         }
         $this->windows = [];
+        $this->output = null;
         $this->sleep();
     }
 
@@ -185,8 +187,8 @@ final class RunningSeat
         ++$this->n;
         $message = $this->message->next($this->id, $this->n, $this->seat, $this->untold);
         $this->untold = [];
-        foreach ($this->onePerStream() as $window) {
-            isset($this->behind[$window]) ? $this->tellWhole($window) : $this->tell($window, $message);
+        foreach ($this->streams() as $id => $stream) {
+            isset($this->behind[$id]) ? $this->tellWhole($stream) : $this->tell($stream, $message);
         }
         if (null !== $this->output) {
             ($this->output)($frame);
@@ -226,34 +228,37 @@ final class RunningSeat
         }
     }
 
-    private function catchUp(string $window, Stream $stream): void
+    private function catchUp(Stream $stream): void
     {
-        if (isset($this->behind[$window]) && ($this->windows[$window] ?? null) === $stream) {
-            $this->tellWhole($window);
+        if (isset($this->behind[$stream->id])) {
+            $this->tellWhole($stream);
         }
     }
 
-    private function tellWhole(string $window): void
+    private function tellWhole(Stream $stream): void
     {
-        unset($this->behind[$window]);
-        $this->tell($window, FrameMessage::whole($this->id, $this->n, $this->seat, $this->taken));
+        unset($this->behind[$stream->id]);
+        $this->tell($stream, FrameMessage::whole($this->id, $this->n, $this->seat, $this->taken));
         if ($this->isDriving()) {
-            $this->tell($window, \sprintf('{"seat":"%s","output":true}', $this->id));
+            $this->tell($stream, \sprintf('{"seat":"%s","output":true}', $this->id));
         }
     }
 
-    /** @return list<string> windows, one for each stream: a browser tells the others itself */
-    private function onePerStream(): array
+    /** @return array<string, Stream> of its windows, by id: a browser that has several tells them itself */
+    private function streams(): array
     {
-        $ids = array_map(static fn (Stream $stream): string => $stream->id, $this->windows);
+        $streams = [];
+        foreach ($this->windows as $stream) {
+            $streams[$stream->id] = $stream;
+        }
 
-        return array_keys(array_unique($ids));
+        return $streams;
     }
 
-    private function tell(string $window, string $message): void
+    private function tell(Stream $stream, string $message): void
     {
-        if (!$this->windows[$window]->send($message)) {
-            $this->behind[$window] = true;
+        if (!$stream->send($message)) {
+            $this->behind[$stream->id] = true;
         }
     }
 }

@@ -11,23 +11,21 @@ final class Stream
 {
     private bool $isFull = false;
     private bool $isClosed = false;
-    /** @var list<\Closure(): void> */
-    private array $whenRead = [];
-    /** @var list<\Closure(): void> */
-    private array $whenClosed = [];
+    /** @var array<string, array{\Closure(): void, \Closure(): void}> what to do when it reads again, and when it is closed */
+    private array $listeners = [];
 
     public function __construct(public readonly string $id, private readonly ConnectionInterface $socket)
     {
         $socket->on('drain', function (): void {
             $this->isFull = false;
-            foreach ($this->whenRead as $done) {
-                $done();
+            foreach ($this->listeners as [$onRead]) {
+                $onRead();
             }
         });
         $socket->on('close', function (): void {
             $this->isClosed = true;
-            foreach ($this->whenClosed as $done) {
-                $done();
+            foreach ($this->listeners as [, $onClose]) {
+                $onClose();
             }
         });
     }
@@ -54,16 +52,19 @@ final class Stream
         return true;
     }
 
-    /** @param \Closure(): void $done called each time when there is room again for what was dropped */
-    public function onRead(\Closure $done): void
+    /**
+     * @param string           $who     of several times the same, the last counts
+     * @param \Closure(): void $onRead  each time when there is room again for what was dropped
+     * @param \Closure(): void $onClose
+     */
+    public function listen(string $who, \Closure $onRead, \Closure $onClose): void
     {
-        $this->whenRead[] = $done;
+        $this->listeners[$who] = [$onRead, $onClose];
     }
 
-    /** @param \Closure(): void $done */
-    public function onClose(\Closure $done): void
+    public function forget(string $who): void
     {
-        $this->whenClosed[] = $done;
+        unset($this->listeners[$who]);
     }
 
     public function end(): void

@@ -36,7 +36,7 @@ final class Streams
         }
         $stream = new Stream($id, $socket);
         $this->streams[$id] = $stream;
-        $stream->onClose(function () use ($id, $stream): void {
+        $stream->listen('streams', static fn () => null, function () use ($id, $stream): void {
             if (($this->streams[$id] ?? null) === $stream) {
                 unset($this->streams[$id]);
             }

@@ -1,7 +1,7 @@
 import { say, seatPath } from '../playback';
 
 /** Who hears what is said of a seat. */
-export interface Ears {
+export interface SeatListener {
   /** The stream is open, so the seat can be taken on it; again after each time that it was away. */
   up(stream: string): void;
   away(): void;
@@ -9,7 +9,7 @@ export interface Ears {
   said(json: string): void;
 }
 
-type Listener = { rig: string; seat: string; ears: Ears };
+type Seated = { rig: string; seat: string; listener: SeatListener };
 
 const AGAIN_AFTER_MS = 250;
 /** The process says every two seconds that it is still there. */
@@ -21,16 +21,16 @@ const SEAT_LENGTH = 36;
 /** One stream for all windows of a browser, which opens only a few connections to one host. */
 export class Hub {
   readonly #stream = crypto.randomUUID();
-  readonly #listeners = new Map<string, Listener>();
+  readonly #listeners = new Map<string, Seated>();
   #source: EventSource | null = null;
   #isUp = false;
   #heardAt = 0;
   #watch: ReturnType<typeof setInterval> | undefined;
 
   /** @param sitting names who listens, once and never again */
-  add(sitting: string, rig: string, seat: string, ears: Ears): void {
-    this.#listeners.set(sitting, { rig, seat, ears });
-    if (this.#isUp) ears.up(this.#stream);
+  add(sitting: string, rig: string, seat: string, listener: SeatListener): void {
+    this.#listeners.set(sitting, { rig, seat, listener });
+    if (this.#isUp) listener.up(this.#stream);
     else if (!this.#source) this.#open();
   }
 
@@ -65,19 +65,19 @@ export class Hub {
     this.#heardAt = performance.now();
     if (this.#isUp) return;
     this.#isUp = true;
-    for (const { ears } of this.#listeners.values()) ears.up(this.#stream);
+    for (const { listener } of this.#listeners.values()) listener.up(this.#stream);
   }
 
   #said(json: string): void {
     this.#heardAt = performance.now();
     const seat = json.slice(SEAT_FROM, SEAT_FROM + SEAT_LENGTH);
-    for (const one of this.#listeners.values()) if (one.seat === seat) one.ears.said(json);
+    for (const one of this.#listeners.values()) if (one.seat === seat) one.listener.said(json);
   }
 
   #lost(): void {
     const wasUp = this.#isUp;
     this.#close();
-    if (wasUp) for (const { ears } of this.#listeners.values()) ears.away();
+    if (wasUp) for (const { listener } of this.#listeners.values()) listener.away();
     setTimeout(() => {
       if (!this.#source && this.#listeners.size > 0) this.#open();
     }, AGAIN_AFTER_MS);

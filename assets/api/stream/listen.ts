@@ -1,8 +1,8 @@
-import { Hub, type Ears } from './hub';
+import { Hub, type SeatListener } from './hub';
 import type { Ask, Told } from './messages';
 
 /** Who listens in this window. */
-const listeners = new Map<string, Ears>();
+const listeners = new Map<string, SeatListener>();
 let shared: SharedWorker | null | undefined;
 let own: Hub | undefined;
 
@@ -12,15 +12,21 @@ let own: Hub | undefined;
  * @param window its name, for whose lock the others wait; null where it has none
  * @returns ends it
  */
-export function listen(sitting: string, rig: string, seat: string, window: string | null, ears: Ears): () => void {
+export function listen(
+  sitting: string,
+  rig: string,
+  seat: string,
+  window: string | null,
+  listener: SeatListener,
+): () => void {
   if (typeof EventSource === 'undefined') return () => {};
   const worker = sharedWorker();
   if (!worker) {
     own ??= new Hub();
-    own.add(sitting, rig, seat, ears);
+    own.add(sitting, rig, seat, listener);
     return () => own?.remove(sitting);
   }
-  listeners.set(sitting, ears);
+  listeners.set(sitting, listener);
   const ask = (asked: Ask) => worker.port.postMessage(asked);
   ask({ do: 'listen', sitting, rig, seat, window });
   return () => {
@@ -34,11 +40,11 @@ function sharedWorker(): SharedWorker | null {
   if (typeof SharedWorker === 'undefined') return (shared = null);
   shared = new SharedWorker(new URL('./worker.ts', import.meta.url), { type: 'module', name: 'rigger' });
   shared.port.onmessage = ({ data }: MessageEvent<Told>) => {
-    const ears = listeners.get(data.sitting);
-    if (!ears) return;
-    if ('json' in data) ears.said(data.json);
-    else if ('up' in data) ears.up(data.up);
-    else ears.away();
+    const listener = listeners.get(data.sitting);
+    if (!listener) return;
+    if ('json' in data) listener.said(data.json);
+    else if ('up' in data) listener.up(data.up);
+    else listener.away();
   };
   return shared;
 }

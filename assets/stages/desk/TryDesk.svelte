@@ -17,10 +17,10 @@
   const strip = $derived(desk.strips.find((one) => one.address === hand.touched?.address));
   const expected = $derived(test.step?.unitIds ?? []);
   $effect(() => {
-    void session.rig.version;
+    const { version } = session.rig;
     const { kind } = test;
     // Somebody else at this seat may have begun the walk.
-    if (kind === 'units' || kind === 'faders') untrack(() => void test.load(kind));
+    if (kind === 'units' || kind === 'faders') untrack(() => void test.load(kind, version));
   });
   const answering = $derived(
     faders.lamps.filter(
@@ -64,8 +64,12 @@
 
 <h3 class="rule mt-4 mb-1.5 border-t pt-3">One by one</h3>
 <div class="flex flex-wrap items-center gap-1.5">
-  <button class="btn" aria-pressed={test.kind === 'units'} onclick={() => test.walk('units')}>Units</button>
-  <button class="btn" aria-pressed={test.kind === 'faders'} onclick={() => test.walk('faders')}>Faders</button>
+  <button class="btn" aria-pressed={test.kind === 'units'} onclick={() => test.walk('units', session.rig.version)}
+    >Units</button
+  >
+  <button class="btn" aria-pressed={test.kind === 'faders'} onclick={() => test.walk('faders', session.rig.version)}
+    >Faders</button
+  >
   <label class="flex items-center gap-1.5 text-[12.5px]"
     >every <select class="select h-8 w-20" bind:value={test.seconds} onchange={() => test.isRunning && test.run(true)}>
       {#each [1, 2, 3, 5, 10] as one (one)}<option value={one}>{one} s</option>{/each}

@@ -176,12 +176,7 @@ final readonly class CompiledRig
         $lamps = [];
         $twins = [];
         foreach ($this->units as $unit) {
-            $silence = $this->silence($unit);
-            if (null === $unit->mode || null !== $silence) {
-                $lamps[] = Lamp::silent($unit, $silence ?? Cause::chartErrors());
-                continue;
-            }
-            $key = $unit->twinKey();
+            $key = null === $this->silence($unit) ? $unit->twinKey() : null;
             $twin = null === $key ? null : $twins[$key] ?? null;
             $lamps[] = $lamp = $twin?->on($unit) ?? $this->lamp($unit, $frame);
             if (null !== $key) {
@@ -204,8 +199,7 @@ final readonly class CompiledRig
         return $this->lamps($this->frame((new State())->sending($slots)));
     }
 
-    /** What one lamp does, and why. */
-    public function lamp(PlayedUnit $unit, Frame $frame): Lamp
+    private function lamp(PlayedUnit $unit, Frame $frame): Lamp
     {
         $silence = $this->silence($unit);
         if (null === $unit->mode || null !== $silence) {

@@ -38,15 +38,7 @@ final class Seat
      */
     public function do(Command ...$commands): void
     {
-        $state = $this->state;
-        foreach (array_values($commands) as $index => $command) {
-            try {
-                $state = $command->applyTo($state, $this->rig);
-            } catch (InputError $refused) {
-                throw $refused->in(\sprintf('commands[%d].', $index));
-            }
-        }
-        $this->state = $state;
+        $this->state = Commands::apply(array_values($commands), $this->state, $this->rig);
     }
 
     /** Everything stands as it does there, in the next frame. */

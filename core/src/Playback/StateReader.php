@@ -12,9 +12,16 @@ use Rigger\Core\Patch\Span;
 /** Where a seat stands, as JSON and back: what a window keeps, so that it finds everything as it was. */
 final class StateReader
 {
+    /** Members that hold values by address: objects in JSON, also when they hold none. */
+    private const OBJECTS = ['slots', 'secondRow', 'instead'];
     private const MEMBERS = ['slots', 'secondRow', 'master', 'blackout', 'crossA', 'crossB', 'recalled', 'trial', 'instead'];
 
-    /** @throws InputError */
+    /**
+     * {"slots", "secondRow", "instead": values 0 to 255 by address, "master", "crossA", "crossB": 0 to 255, "blackout", "recalled": a
+     * look's id, "trial": {"kind", "address"} or {"kind", "index", "running", "seconds"}}; what is left out is at rest.
+     *
+     * @throws InputError
+     */
     public static function read(Members $in): State
     {
         $in->allow(self::MEMBERS);
@@ -63,11 +70,43 @@ final class StateReader
     /** @return array<string, mixed> what is read as this state again; a walk with the step at which it is */
     public static function write(State $state, CompiledRig $rig): array
     {
+        return self::json(self::members($state, $rig));
+    }
+
+    /**
+     * Members, or some of them, as JSON has them.
+     *
+     * @param array<string, mixed> $members
+     *
+     * @return array<string, mixed>
+     */
+    public static function json(array $members): array
+    {
+        foreach (self::OBJECTS as $member) {
+            if (isset($members[$member])) {
+                $members[$member] = (object) $members[$member];
+            }
+        }
+
+        return $members;
+    }
+
+    /**
+     * The same with values by address as arrays, so that two can be compared.
+     *
+     * @return array{
+     *     slots: array<int, int>, secondRow: array<int, int>, master: int, blackout: bool, crossA: int, crossB: int,
+     *     recalled: string|null, instead: array<int, int>|null,
+     *     trial: array{kind: string, address: int|null, index: int, running: bool, seconds: float}|null
+     * }
+     */
+    public static function members(State $state, CompiledRig $rig): array
+    {
         $trial = $state->trial;
 
         return [
-            'slots' => (object) self::above0($state->desk->slots),
-            'secondRow' => (object) self::above0($state->desk->secondRow),
+            'slots' => self::above0($state->desk->slots),
+            'secondRow' => self::above0($state->desk->secondRow),
             'master' => $state->desk->master,
             'blackout' => $state->desk->isBlackout,
             'crossA' => $state->desk->crossA,
@@ -80,7 +119,7 @@ final class StateReader
                 'running' => $trial->isRunning,
                 'seconds' => $trial->seconds,
             ],
-            'instead' => null === $state->instead ? null : (object) $state->instead,
+            'instead' => $state->instead,
         ];
     }
 }

@@ -178,10 +178,20 @@ final class SeatLawsTest extends TestCase
                 if (null !== $next) {
                     self::assertGreaterThan(0.0, $next, 'seed '.$seed);
                     self::assertEquals($frame, $seat->tick($next * 0.999), 'seed '.$seed);
+                    $before = self::place($seat);
                     $seat->tick($next * 0.002);
+                    self::assertNotSame($before, self::place($seat), 'seed '.$seed);
                 }
             }
         }
+    }
+
+    /** @return array{int|null, bool|null} at which step of a walk it is, and whether what goes up and down is up */
+    private static function place(Seat $seat): array
+    {
+        $state = $seat->state();
+
+        return [$state->trial?->stepAt($state->time), $state->trial?->isUp($state->time)];
     }
 
     public function testWhatChangedBroughtTogetherIsTheWholeAndIsWhatTheLampsSay(): void

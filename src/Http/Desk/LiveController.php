@@ -12,7 +12,7 @@ use Rigger\App\Rig\View\LiveView;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Input\Members;
 use Rigger\Core\Playback\CommandReader;
-use Rigger\Core\Playback\Seat;
+use Rigger\Core\Playback\Commands;
 use Rigger\Core\Playback\State;
 use Rigger\Core\Playback\StateReader;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -47,10 +47,13 @@ final readonly class LiveController
     {
         $in = Members::of(Json::decode($request->getContent()), ['slots', 'standing', 'commands']);
         [$version, $stage] = $this->played->get($rig);
-        $state = $in->has('standing') ? StateReader::read(Members::open($in->raw('standing'), 'standing')) : null;
-        $seat = Seat::take($stage, $in->has('slots') ? (new State())->sending($in->slots('slots')) : $state);
-        $seat->do(...($in->has('commands') ? CommandReader::readAll($in, 'commands') : []));
+        $state = match (true) {
+            $in->has('slots') => (new State())->sending($in->slots('slots')),
+            $in->has('standing') => StateReader::read(Members::open($in->raw('standing'), 'standing')),
+            default => State::start($stage),
+        };
+        $commands = $in->has('commands') ? CommandReader::readAll($in, 'commands') : [];
 
-        return Reply::with(LiveView::of($version, $seat));
+        return Reply::with(LiveView::of($version, $stage, Commands::apply($commands, $state, $stage)));
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Rigger\App\Rig\View;
 
 use OpenApi\Attributes as OA;
-use Rigger\Core\Playback\Seat;
+use Rigger\Core\Playback\CompiledRig;
+use Rigger\Core\Playback\State;
 use Rigger\Core\Playback\StateReader;
 
 /** One moment at a seat: where everything stands, what is sent, and what every lamp does then. */
@@ -24,15 +25,15 @@ final readonly class LiveView
     ) {
     }
 
-    public static function of(int $version, Seat $seat): self
+    public static function of(int $version, CompiledRig $rig, State $state): self
     {
-        $seat->tick(0.0);
+        $frame = $rig->frame($state);
 
         return new self(
             $version,
-            array_map(LampView::of(...), $seat->lamps()),
-            (object) $seat->frame()->slots($seat->rig()->universe),
-            StateReader::write($seat->state(), $seat->rig()),
+            array_map(LampView::of(...), $rig->lamps($frame)),
+            (object) $frame->slots($rig->universe),
+            StateReader::write($state, $rig),
         );
     }
 }
