@@ -226,7 +226,10 @@
     font-size: 12px;
     padding-inline: 6px;
   }
+  /* As high as the lamps beside it, however much there is to say: nothing moves under a hand. */
   .why {
+    height: 0;
+    min-height: 100%;
     padding: 10px 16px;
     border-left: 1px solid oklch(0.3 0.012 65);
     overflow: auto;
@@ -244,6 +247,8 @@
       display: none;
     }
     .why {
+      height: auto;
+      min-height: 0;
       border: 0;
       padding-block: 4px 8px;
     }
