@@ -1,12 +1,10 @@
 import { createRouter } from 'sv-router';
 import RigFrame from './frame/RigFrame.svelte';
 import { steerBy } from './state/navigation';
-import RigsPage from './stages/RigsPage.svelte';
-import StartPage from './stages/StartPage.svelte';
 
 const { navigate, route } = createRouter({
-  '/': StartPage,
-  '/rigs': RigsPage,
+  '/': () => import('./stages/StartPage.svelte'),
+  '/rigs': () => import('./stages/RigsPage.svelte'),
   '/backups': () => import('./stages/keeping/BackupsPage.svelte'),
   '/wastebasket': () => import('./stages/keeping/WastebasketPage.svelte'),
   '/rigs/:rig': {
@@ -27,7 +25,7 @@ const { navigate, route } = createRouter({
     '/sheets': () => import('./stages/sheets/SheetsStage.svelte'),
     layout: RigFrame,
   },
-  '*': RigsPage,
+  '*': () => import('./stages/RigsPage.svelte'),
 });
 
 steerBy({

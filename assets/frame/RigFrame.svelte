@@ -4,11 +4,13 @@
   import { answered, api } from '../api/client';
   import { ApiError } from '../api/errors';
   import { rigQuery, versionQuery } from '../api/queries';
+  import { wake } from '../api/stream/listen';
   import type { Rig } from '../api/types';
   import { p, route } from '../state/navigation';
   import RigDesk from './RigDesk.svelte';
 
   let { children }: { children: Snippet } = $props();
+  wake();
   const client = useQueryClient();
   const id = $derived(String(route.params.rig ?? ''));
   const rig = createQuery(() => rigQuery(id));

@@ -1,6 +1,6 @@
 import { getContext, setContext } from 'svelte';
-import { SvelteMap } from 'svelte/reactivity';
 import { answered, api } from '../api/client';
+import { ApiError } from '../api/errors';
 import {
   askWords,
   say,
@@ -18,6 +18,7 @@ import { claimWindow } from '../api/windowId';
 import { above0, whole } from '../lib/values';
 import { Hand } from './hand';
 import { keepDesk, keptDesk, partWays, seatAlong } from './keptDesk';
+import { PutByHand } from './putByHand.svelte';
 import { ShownMoment } from './shownMoment.svelte';
 
 export type { Slots, Standing } from '../api/playback';
@@ -41,8 +42,7 @@ export class Faders implements SeatListener {
   readonly #sitting = crypto.randomUUID();
   readonly #hand: Hand;
   readonly #moment: ShownMoment;
-  /** Where the hand has put things that no moment shows yet, with the request that says so. */
-  readonly #mine = new SvelteMap<string, { value: number | boolean; number: number }>();
+  readonly #mine = new PutByHand();
   /** The playback process does not answer: what is shown stays, and every hand is answered alone. */
   isAway = $state(false);
   /** What is sent here goes to the stand-in for the real desk too. */
@@ -266,13 +266,9 @@ export class Faders implements SeatListener {
     this.#moment.show(moment);
     if (moment.standing) this.#keepLater();
     const taken = moment.taken?.[this.#sitting];
-    if (taken !== undefined) this.#confirm(taken);
+    if (taken !== undefined) this.#mine.confirm(taken);
     clearTimeout(this.#rest);
     this.#rest = setTimeout(() => void this.#askWords(), REST_MS);
-  }
-
-  #confirm(number: number): void {
-    for (const [key, one] of this.#mine) if (one.number <= number) this.#mine.delete(key);
   }
 
   async #askWords(): Promise<void> {
@@ -305,11 +301,13 @@ export class Faders implements SeatListener {
           standing: answer.standing as Partial<Standing>,
           sent: answer.sent as unknown as Slots,
         });
-        this.#confirm(next);
+        this.#mine.confirm(next);
         this.#keepLater();
       }
-    } catch {
-      this.#moment.clear(); // The rig is gone; its frame says so.
+    } catch (error) {
+      if (error instanceof ApiError && error.status === 404)
+        this.#moment.clear(); // The rig is gone; its frame says so.
+      else this.#mine.clear(); // Refused: the hand's own goes back to what is shown.
     } finally {
       this.#isAsking = false;
     }
@@ -330,7 +328,7 @@ export class Faders implements SeatListener {
 
   #row(row: Row): Slots {
     const slots: Record<string, number> = { ...(row === 'first' ? this.shown.slots : this.shown.secondRow) };
-    for (const [key, { value }] of this.#mine) {
+    for (const [key, value] of this.#mine.all()) {
       const [of, address] = key.split('.');
       if (of === row && address) slots[address] = Number(value);
     }
@@ -338,13 +336,13 @@ export class Faders implements SeatListener {
   }
 
   #put(key: string, value: number | boolean): void {
-    this.#mine.set(key, { value, number: this.#hand.next });
+    this.#mine.put(key, value, this.#hand.next);
   }
 
   #now(key: string, there: number): number;
   #now(key: string, there: boolean): boolean;
   #now(key: string, there: number | boolean): number | boolean {
-    return this.#mine.get(key)?.value ?? there;
+    return this.#mine.value(key) ?? there;
   }
 
   #path(act?: string): string {

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { AT_REST, type Command, type Moment, type Standing } from '../api/playback';
+import { ApiError } from '../api/errors';
 import type { Rig } from '../api/types';
 
 type Live = { params: { path: { rig: string } }; body: { standing?: Standing; commands: Command[] } };
@@ -236,13 +237,25 @@ describe('faders without the process', () => {
     expect(faders.lamps[0]?.name).toBe('Drum 1');
   });
 
+  it('leave the lamps as they are when a single answer is refused', async () => {
+    const faders = new Faders('r', rig);
+    faders.ask();
+    await settle();
+    answer = () => Promise.reject(new ApiError(422, undefined));
+    faders.set(1, 6);
+    expect(faders.value(1)).toBe(6);
+    await settle();
+    expect(faders.lamps).toHaveLength(1);
+    expect(faders.value(1)).toBe(0);
+  });
+
   it('show no lamps when the rig is gone, and ask again later', async () => {
     const faders = new Faders('r', rig);
     faders.ask();
     await settle();
     expect(faders.lamps).toHaveLength(1);
     const working = answer;
-    answer = () => Promise.reject(new Error('gone'));
+    answer = () => Promise.reject(new ApiError(404, undefined));
     faders.set(1, 6);
     await settle();
     expect(faders.lamps).toHaveLength(0);

@@ -12,8 +12,8 @@ use Twig\Environment;
 final readonly class ShellController
 {
     #[Route('/{path}', requirements: ['path' => '(?!api(/|$)|build/).*'], methods: 'GET', priority: -10)]
-    public function __invoke(Environment $twig): Response
+    public function __invoke(Environment $twig, string $path): Response
     {
-        return new Response($twig->render('shell.html.twig'), 200, ['Cache-Control' => 'no-cache']);
+        return new Response($twig->render('shell.html.twig', ['first' => FirstView::of($path)]), 200, ['Cache-Control' => 'no-cache']);
     }
 }

@@ -7,9 +7,12 @@ namespace Rigger\App\Twig;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Twig\Attribute\AsTwigFunction;
 
-/** @phpstan-type Chunk array{file: string, css?: list<string>, imports?: list<string>} */
+/** @phpstan-type Chunk array{file: string, css?: list<string>, imports?: list<string>, assets?: list<string>} */
 final class ViteExtension
 {
+    /** In the names of the fonts that every page needs. */
+    private const FIRST_FONT = '-first-';
+
     /** @var array<string, Chunk>|null */
     private ?array $manifest = null;
 
@@ -19,8 +22,9 @@ final class ViteExtension
     ) {
     }
 
+    /** @param string|null $later what the entry will ask for at once on this page: it comes along, but is not run */
     #[AsTwigFunction('vite_tags', isSafe: ['html'])]
-    public function tags(string $entry): string
+    public function tags(string $entry, ?string $later = null): string
     {
         if (null !== $this->devServer && '' !== $this->devServer) {
             return \sprintf(
@@ -34,6 +38,14 @@ final class ViteExtension
         $seen = [];
         foreach ($this->css($entry, $seen) as $css) {
             $html .= \sprintf('<link rel="stylesheet" href="/build/%s">', htmlspecialchars($css));
+        }
+        foreach (null === $later ? [] : $this->css($later, $seen) as $css) {
+            $html .= \sprintf('<link rel="preload" as="style" href="/build/%s" crossorigin>', htmlspecialchars($css));
+        }
+        foreach ($this->chunk($entry)['assets'] ?? [] as $font) {
+            if (str_contains($font, self::FIRST_FONT)) {
+                $html .= \sprintf('<link rel="preload" as="font" type="font/woff2" href="/build/%s" crossorigin>', htmlspecialchars($font));
+            }
         }
         foreach (array_keys($seen) as $key) {
             $file = htmlspecialchars($this->chunk($key)['file']);

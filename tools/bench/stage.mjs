@@ -175,10 +175,16 @@ for (const [words, name, goal] of [
   await client.send('Network.enable');
   let bytes = 0;
   client.on('Network.loadingFinished', (event) => (bytes += event.encodedDataLength));
-  const from = Date.now();
+  await page.addInitScript(() => {
+    const look = () => {
+      if (document.querySelector('[aria-label="Stage"] .lamps button')) window.readyAt = performance.now();
+      else requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
   await page.goto(`${base}/rigs/${named(name)}/patch`);
-  await page.getByRole('region', { name: 'Stage' }).getByRole('button').nth(1).waitFor();
-  row(`first view at four times slower CPU, ${words}`, `${((Date.now() - from) / 1000).toFixed(1)} s`, goal);
+  const readyAt = await page.waitForFunction(() => window.readyAt).then((handle) => handle.jsonValue());
+  row(`first view at four times slower CPU, ${words}`, `${(readyAt / 1000).toFixed(1)} s`, goal);
   if (name === 'The Tidekeeper') {
     await page.waitForTimeout(1500);
     row('first view on the wire', `${(bytes / 1000).toFixed(0)} kB`, '170 kB');

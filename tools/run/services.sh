@@ -149,7 +149,7 @@ http {
   access_log off;
   sendfile on; tcp_nodelay on; keepalive_timeout 30; keepalive_requests 100000; server_tokens off;
   client_max_body_size 64m; client_body_buffer_size 128k; large_client_header_buffers 4 16k;
-  gzip on; gzip_min_length 1024; gzip_types text/css application/javascript application/json image/svg+xml;
+  gzip on; gzip_comp_level 5; gzip_min_length 1024; gzip_types text/css application/javascript application/json image/svg+xml;
   client_body_temp_path $data/run/upload/body; proxy_temp_path $data/run/upload/proxy; fastcgi_temp_path $data/run/upload/fcgi;
   uwsgi_temp_path $data/run/upload/uwsgi; scgi_temp_path $data/run/upload/scgi;
   upstream play { server unix:$sockets/play.sock; keepalive 32; }
@@ -160,13 +160,13 @@ http {
     server_name 127.0.0.1 localhost;
     root $code/public;
     include $data/run/headers.conf;
-    location ^~ /build/ { expires 1y; include $data/run/headers.conf; add_header Cache-Control "public, immutable" always; try_files \$uri =404; }
+    location ^~ /build/ { gzip_static on; expires 1y; include $data/run/headers.conf; add_header Cache-Control "public, immutable" always; try_files \$uri =404; }
     # The stand-in for the real desk: windows follow what it sends.
     location ^~ /stream/ { limit_except GET { deny all; } proxy_pass http://unix:$sockets/desk.sock:; proxy_http_version 1.1; proxy_set_header X-Client "\$remote_addr \$http_user_agent"; proxy_buffering off; proxy_read_timeout 1h; gzip off; }
     # The playback process: commands in, frames out.
     location ^~ /play/ {
       client_max_body_size 1m; proxy_pass http://play; proxy_http_version 1.1; proxy_set_header Connection ""; proxy_set_header X-Page-Origin "\$scheme://\$http_host";
-      proxy_buffering off; proxy_read_timeout 1h; gzip off; error_page 502 504 = @away; error_page 413 = @large;
+      proxy_buffering off; proxy_read_timeout 1h; error_page 502 504 = @away; error_page 413 = @large;
     }
     # What people bring is read by workers of its own.
     location ~ ^/api/(charts/text|imports?|backups/upload|rigs/[^/]+/patch-list(/preview)?)\$ {

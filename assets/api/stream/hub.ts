@@ -34,6 +34,11 @@ export class Hub {
     else if (!this.#source) this.#open();
   }
 
+  /** Opens the stream for somebody who will listen in a moment. */
+  wake(): void {
+    if (!this.#source) this.#open();
+  }
+
   remove(sitting: string): void {
     const gone = this.#listeners.get(sitting);
     if (!gone) return;

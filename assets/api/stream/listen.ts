@@ -35,6 +35,15 @@ export function listen(
   };
 }
 
+/** Opens the stream before anybody listens: what takes longest is done by then. */
+export function wake(): void {
+  if (typeof EventSource === 'undefined') return;
+  const ask: Ask = { do: 'wake' };
+  const worker = sharedWorker();
+  if (worker) worker.port.postMessage(ask);
+  else (own ??= new Hub()).wake();
+}
+
 function sharedWorker(): SharedWorker | null {
   if (shared !== undefined) return shared;
   if (typeof SharedWorker === 'undefined') return (shared = null);

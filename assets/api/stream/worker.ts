@@ -9,6 +9,7 @@ self.addEventListener('connect', (event) => {
   const port = (event as MessageEvent).ports[0] as MessagePort;
   const tell = (told: Told) => port.postMessage(told);
   port.onmessage = ({ data }: MessageEvent<Ask>) => {
+    if (data.do === 'wake') return hub.wake();
     const { sitting } = data;
     if (data.do === 'leave') return hub.remove(sitting);
     hub.add(sitting, data.rig, data.seat, {

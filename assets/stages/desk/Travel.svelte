@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { FaderRange } from '../../api/types';
   import { flashes, percentAt, rangeAt } from '../../lib/ranges';
+  import { whole } from '../../lib/values';
 
   /** A fader's travel with its cap: mouse, wheel, touch and keys. Range names stand beside it where there is room. */
   let {
@@ -27,7 +28,9 @@
   const CAP = 18;
   let element: HTMLElement | undefined = $state();
   let input: HTMLInputElement | undefined = $state();
-  let grip: { y: number; value: number } | null = null;
+  let grip: { y: number; value: number; height: number } | null = null;
+  /** Where the hand has put it last: the browser tells a move twice, as it happens and with the next picture. */
+  let put = -1;
   const here = $derived(rangeAt(ranges, value));
   const share = $derived((value / 255) * 100);
   /** Names that would stand on one another are left out; the title of the stretch says them. */
@@ -51,13 +54,17 @@
     // On the cap the hand takes it where it is; beside it, the cap comes to the hand.
     const isOnCap = Math.abs(event.clientY - capAt) <= CAP;
     const from = isOnCap ? value : ((box.bottom - event.clientY) / box.height) * 255;
-    grip = { y: event.clientY, value: from };
+    grip = { y: event.clientY, value: from, height: box.height };
+    put = whole(value);
     if (!isOnCap) onMove(from);
   }
 
   function drag(event: PointerEvent) {
-    if (!grip || !element) return;
-    onMove(grip.value + ((grip.y - event.clientY) / element.getBoundingClientRect().height) * 255);
+    if (!grip) return;
+    const to = whole(grip.value + ((grip.y - event.clientY) / grip.height) * 255);
+    if (to === put) return;
+    put = to;
+    onMove(to);
   }
 
   function wheel(event: WheelEvent) {
@@ -68,6 +75,13 @@
 
   $effect(() => {
     const target = element;
+    // As it happens, where a browser tells it: what is asked then is on its way before the next picture.
+    target?.addEventListener('pointerrawupdate', drag as EventListener);
+    return () => target?.removeEventListener('pointerrawupdate', drag as EventListener);
+  });
+
+  $effect(() => {
+    const target = element;
     // Svelte's own listener is passive, and the page would scroll along.
     target?.addEventListener('wheel', wheel, { passive: false });
     return () => target?.removeEventListener('wheel', wheel);
@@ -75,6 +89,17 @@
 </script>
 
 <div class="travel" class:held style:--share="{share}%">
+  <input
+    bind:this={input}
+    type="range"
+    min="0"
+    max="255"
+    {value}
+    oninput={(event) => onMove(Number(event.currentTarget.value))}
+    onfocus={onTouch}
+    aria-label={label}
+    aria-valuetext="{value}{here ? `, ${here.label}` : ''}"
+  />
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <div
     class="grip"
@@ -102,17 +127,6 @@
       {/each}
     </div>
   {/if}
-  <input
-    bind:this={input}
-    type="range"
-    min="0"
-    max="255"
-    {value}
-    oninput={(event) => onMove(Number(event.currentTarget.value))}
-    onfocus={onTouch}
-    aria-label={label}
-    aria-valuetext="{value}{here ? `, ${here.label}` : ''}"
-  />
 </div>
 
 <style>
@@ -220,7 +234,7 @@
     margin: 0;
     pointer-events: none;
   }
-  .travel:has(input:focus-visible) .grip {
+  input:focus-visible + .grip {
     outline: 2px solid var(--color-primary);
     outline-offset: 3px;
     border-radius: 4px;
