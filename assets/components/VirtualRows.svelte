@@ -39,17 +39,25 @@
   const margin = () =>
     top && scroller ? top.getBoundingClientRect().top - scroller.getBoundingClientRect().top + scroller.scrollTop : 0;
 
+  let hasBegun = false;
+  const hang = (list: readonly Item[]) =>
+    $virtualizer.setOptions({
+      count: list.length,
+      getItemKey: (index) => list[index]?.id ?? index,
+      getScrollElement: () => scroller,
+      scrollMargin: margin(),
+    });
+
   $effect(() => {
     const list = items;
     if (!scroller || list.length <= LONG) return;
-    untrack(() =>
-      $virtualizer.setOptions({
-        count: list.length,
-        getItemKey: (index) => list[index]?.id ?? index,
-        getScrollElement: () => scroller,
-        scrollMargin: margin(),
-      }),
-    );
+    if (hasBegun) return untrack(() => hang(list));
+    // Where the rows begin is asked once the rest of the page is laid out anyway.
+    const frame = requestAnimationFrame(() => {
+      hasBegun = true;
+      hang(list);
+    });
+    return () => cancelAnimationFrame(frame);
   });
   $effect(() => {
     const index = shown === null ? -1 : items.findIndex((one) => one.id === shown);
