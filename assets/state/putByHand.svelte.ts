@@ -10,8 +10,10 @@ class Place {
  * disturbs no reader of another.
  */
 export class PutByHand {
+  /* eslint-disable svelte/prefer-svelte-reactivity -- each place is watched by itself, and all of them by the count of changes */
   readonly #places = new Map<string, Place>();
   readonly #open = new Map<string, Place>();
+  /* eslint-enable */
   #count = 0;
   #changes = $state(0);
 
