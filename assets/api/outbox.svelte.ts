@@ -4,6 +4,9 @@ import { connection } from './connection.svelte';
 import { claimWindow, liveWindows } from './windowId';
 
 const AGAIN_AFTER_MS = 1000;
+/** So long another window of one's own is waited for, and so often it is looked at. */
+const OTHERS_MS = 1500;
+const LOOK_MS = 50;
 const AWAY = [502, 503, 504];
 const PREFIX = 'rigger.outbox.';
 const MOVES = 'rigger.moves.';
@@ -128,7 +131,7 @@ export class Outbox {
         continue;
       }
       // Refused because of a change of one's own, made from another window meanwhile: then it fits the rig as that left it.
-      if (answer.status === 409 && this.#isOutdated(pending.kept)) {
+      if (answer.status === 409 && (await this.#isOvertaken(pending.kept))) {
         this.#replace(pending, { ...pending.kept, key: crypto.randomUUID(), isSent: false });
         continue;
       }
@@ -169,6 +172,22 @@ export class Outbox {
     const version = isBased(body) ? this.#newest(kept, body.base) : null;
     const fresh = version === null ? kept.body : JSON.stringify({ ...(body as object), base: version });
     this.#replace(pending, { ...kept, body: fresh, isSent: true });
+  }
+
+  /** Another window of one's own that has sent something, and has not heard yet what came of it, soon says so. */
+  async #isOvertaken(kept: Kept): Promise<boolean> {
+    for (let waited = 0; waited < OTHERS_MS && !this.#isOutdated(kept) && this.#othersSend(kept); waited += LOOK_MS)
+      await new Promise((done) => setTimeout(done, LOOK_MS));
+    return this.#isOutdated(kept);
+  }
+
+  #othersSend(kept: Kept): boolean {
+    return Object.keys(localStorage).some(
+      (name) =>
+        name.startsWith(PREFIX) &&
+        name !== this.#name &&
+        (read<Kept[]>(name) ?? []).some((one) => one.isSent && !one.refused && rigOf(one.url) === rigOf(kept.url)),
+    );
   }
 
   #isOutdated(kept: Kept): boolean {

@@ -102,6 +102,18 @@ describe('a write', () => {
     expect(sent.at(-1)?.body?.base).toBe(9);
   });
 
+  it('refused because of what another window of one’s own is just sending waits for that one to hear of it', async () => {
+    const other: Partial<Kept> = { url: '/api/rigs/r/changes', isSent: true, refused: null };
+    localStorage.setItem('rigger.outbox.other', JSON.stringify([other]));
+    answer = async ({ body }) => (body?.base === 1 ? json({ type: 'version_moved' }, 409) : json({ version: 3 }));
+    setTimeout(() => {
+      localStorage.setItem('rigger.moves.r', JSON.stringify({ '1': { to: 2, at: Date.now() } }));
+      localStorage.removeItem('rigger.outbox.other');
+    }, 120);
+    expect((await new Outbox().send(rename(1, 'Ebb'))).status).toBe(200);
+    expect(sent.map((one) => one.body?.base)).toEqual([1, 2]);
+  });
+
   it('that another own window overtook on the way is made anew, under another key', async () => {
     const outbox = new Outbox();
     answer = async ({ body }) => {

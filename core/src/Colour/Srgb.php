@@ -40,7 +40,7 @@ final class Srgb
                 InputError::quote($hex).' is not a screen colour: write # and six hexadecimal digits, such as #ff8600.',
             );
         }
-        $linear = array_map(static fn (string $pair): float => self::decode(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2));
+        $linear = array_map(static fn (string $pair): float => self::linear(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2));
         $xyz = self::times(self::TO_XYZ, $linear);
         $sum = array_sum($xyz);
         if ($sum <= 0.0) {
@@ -67,9 +67,15 @@ final class Srgb
         }
         $greatest = max($linear);
 
+        return self::ofLinear($linear[0] / $greatest, $linear[1] / $greatest, $linear[2] / $greatest);
+    }
+
+    /** Shares of the light, 0 to 1, as they are written. */
+    public static function ofLinear(float ...$shares): string
+    {
         return \sprintf(
             '#%02x%02x%02x',
-            ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode($part / $greatest)), $linear),
+            ...array_map(static fn (float $share): int => Rounding::nearest(255 * self::encode($share)), array_values($shares)),
         );
     }
 
@@ -82,7 +88,7 @@ final class Srgb
     {
         $xyz = self::times(
             self::TO_XYZ,
-            array_map(static fn (string $pair): float => self::decode(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2)),
+            array_map(static fn (string $pair): float => self::linear(hexdec($pair) / 255), str_split(ltrim($hex, '#'), 2)),
         );
         $sum = array_sum($xyz);
 
@@ -96,13 +102,11 @@ final class Srgb
             ? [0.0, 0.0, 0.0]
             : self::times(self::FROM_XYZ, [$x / $y * $luminance / 100, $luminance / 100, (1 - $x - $y) / $y * $luminance / 100]);
 
-        return \sprintf(
-            '#%02x%02x%02x',
-            ...array_map(static fn (float $part): int => Rounding::nearest(255 * self::encode(max(0.0, min(1.0, $part)))), $linear),
-        );
+        return self::ofLinear(...array_map(static fn (float $part): float => max(0.0, min(1.0, $part)), $linear));
     }
 
-    private static function decode(float $encoded): float
+    /** Of one component 0 to 1 as it is written, its share of the light. */
+    public static function linear(float $encoded): float
     {
         return $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;
     }

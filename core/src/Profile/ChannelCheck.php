@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Profile;
 
+use Rigger\Core\Time\FlashGuard;
+
 /** What can be said of one channel by itself. A range that is turned round covers nothing and overlaps nothing. */
 final class ChannelCheck
 {
-    /** Above this rate flashing light is known to be able to trigger seizures. */
-    private const FAST_HERTZ = 3.0;
-
     /** @return list<ChartFinding> */
     public static function of(FixtureProfile $profile, Mode $mode, Channel $channel): array
     {
@@ -95,7 +94,7 @@ final class ChannelCheck
             ];
         }
         $fastest = max($range->start ?? 0.0, $range->end ?? 0.0);
-        if ($range->function->flashes() && $fastest > self::FAST_HERTZ) {
+        if ($range->function->flashes() && $fastest > FlashGuard::CAUTION_OVER) {
             yield [
                 FindingCode::FastFlash,
                 \sprintf(

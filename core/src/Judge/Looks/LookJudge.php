@@ -11,19 +11,18 @@ use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Severity;
 use Rigger\Core\Text\Names;
+use Rigger\Core\Time\FlashGuard;
 
 /** Looks that flash faster than is safe to assume, and looks that lie beyond the desk's memory. */
 final class LookJudge
 {
-    private const CAUTION_HERTZ = 3.0;
-
     /** @return list<Finding> */
     public static function findings(Rig $rig): array
     {
         $findings = [];
         foreach ($rig->looks as $look) {
             [$hertz, $unit] = self::fastest($rig, $look);
-            if ($hertz > self::CAUTION_HERTZ) {
+            if ($hertz > FlashGuard::CAUTION_OVER) {
                 $findings[] = new Finding(
                     'looks',
                     'fast_flash',
