@@ -32,6 +32,7 @@ final class Topics
         'fan' => FanTopic::class,
         'flash.check' => FlashCheckTopic::class,
         'light.evaluate' => LightEvaluateTopic::class,
+        'light.solve' => LightSolveTopic::class,
         'line.check' => LineCheckTopic::class,
         'line.plan' => LinePlanTopic::class,
         'look.stack' => LookStackTopic::class,
