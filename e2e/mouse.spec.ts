@@ -126,7 +126,7 @@ test('a new rig, from its chart to its sheet', async ({ page }) => {
   await page.getByRole('button', { name: 'Recall Slack water' }).click();
   await expect(lamp(page, 'Mote 1')).toHaveAccessibleName('Mote 1: lit');
   await page.getByRole('link', { name: /^Looks/ }).click();
-  await page.getByRole('button', { name: /Slack water/ }).click();
+  await page.getByRole('button', { name: /^1\.1 Slack water/ }).click();
   await expect(page.getByText('Button 1, inner: fader 1 Dimmer at 255, 2 Blue at 255, 3 Shutter at 233')).toBeVisible();
 
   // Sheets.

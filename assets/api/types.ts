@@ -53,3 +53,7 @@ export type Bench = Schemas['BenchView'];
 export type BenchDevice = Schemas['BenchDeviceView'];
 export type KitCheck = Schemas['KitCheckView'];
 export type CablePlan = Schemas['CablePlanView'];
+export type Mix = Schemas['MixView'];
+export type MixUnit = Schemas['MixUnitView'];
+export type MixWay = Schemas['MixWayView'];
+export type LookIntent = Schemas['IntentView'];

@@ -8,6 +8,7 @@ const QUESTIONS = [
   /\/preview$/,
   /\/live$/,
   /\/presses$/,
+  /\/looks\/mix$/,
 ];
 const SAFE = ['GET', 'HEAD', 'OPTIONS'];
 

@@ -39,13 +39,20 @@
       ['Shift + a button', 'holds it down beside the others: a fader then moves all of them'],
       ['128, 50%, full, open', 'a value, a percent, the top of the dimmer, or the name of a range'],
     ],
+    looks: [
+      ['← → ↑ ↓', 'from cell to cell'],
+      ['Enter, Ctrl Enter', 'picks the cell; adds it to what is picked'],
+      ['Shift ↑ ↓', 'picks from the last one to here'],
+      ['8 0 Enter', 'a level: 80 %'],
+      ['amber Enter', 'a colour: its name, #ff8600, or 3200 K'],
+    ],
   };
   const stage = $derived(route.pathname.split('/')[3] ?? '');
 </script>
 
 <Dialog title="Keys of this page" bind:open>
   <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-[12.5px]">
-    {#each [...(byStage[stage] ?? []), ...everywhere] as [key, words] (key)}
+    {#each [...(byStage[stage] ?? []), ...everywhere] as [key, words] (words)}
       <dt><kbd>{key}</kbd></dt>
       <dd class="dim">{words}</dd>
     {/each}

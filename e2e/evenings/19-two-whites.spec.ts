@@ -1,7 +1,6 @@
 import { expect } from '@playwright/test';
 import { evening } from './evening';
 
-/** All but the kelvins, which wait for looks by intent. */
 evening(19, 'two whites', 25, async (tonight) => {
   const { page } = tonight;
   await tonight.newRig('Two whites', 'The Boathouse Studio');
@@ -25,4 +24,20 @@ evening(19, 'two whites', 25, async (tonight) => {
   await tonight.sees(/[Nn]ine switches, counted from zero/);
   await tonight.sees('Listens to a desk');
   await tonight.sees(/Warm \(1\) of both/);
+
+  // From kelvins to what stands on the faders.
+  await tonight.press(tonight.stage('Looks'));
+  await tonight.press(tonight.button('Empty look'));
+  await tonight.press(page.getByRole('button', { name: /^Twin White 1 .*in Look 1$/ }));
+  const colour = page.getByRole('textbox', { name: 'Colour', exact: true });
+  for (const [kelvin, warmer] of [
+    ['3000', true],
+    ['6000', false],
+    ['4000', true],
+  ] as const) {
+    await tonight.type(colour, `${kelvin} K`, 'with Enter');
+    await expect(colour).toHaveValue(`${kelvin} K`);
+    const values = page.getByRole('list').filter({ hasText: 'off by' });
+    await expect(values).toContainText(warmer ? 'Warm (1) 255' : 'Cool (2) 255');
+  }
 });

@@ -8,6 +8,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Look\UnitIntent;
 use Rigger\Core\Rig\Look as CoreLook;
 use Symfony\Component\Uid\Uuid;
 
@@ -56,16 +57,16 @@ class Look implements Journalled
     }
 
     /** @param list<int> $values one a channel, 0 to 255 */
-    public function set(PatchedUnit $unit, array $values): void
+    public function set(PatchedUnit $unit, array $values, ?UnitIntent $intent): void
     {
         foreach ($this->cells as $cell) {
             if ($cell->unit === $unit) {
-                $cell->set($values);
+                $cell->set($values, $intent);
 
                 return;
             }
         }
-        $this->cells->add(LookCell::of($this, $unit, $values));
+        $this->cells->add(LookCell::of($this, $unit, $values, $intent));
     }
 
     /** The unit is left alone from now on. */

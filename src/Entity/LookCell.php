@@ -6,6 +6,7 @@ namespace Rigger\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 use Rigger\App\Doctrine\Journalled;
+use Rigger\Core\Look\UnitIntent;
 use Symfony\Component\Uid\Uuid;
 
 /** What one unit does in a look. A unit without a cell is left alone by it. */
@@ -24,24 +25,29 @@ class LookCell implements Journalled
     #[ORM\Column(name: 'channel_values', type: 'json', options: ['jsonb' => true])]
     private array $values;
 
+    /** @var array<string, mixed>|null what is meant; null where a person set the faders */
+    #[ORM\Column(type: 'json', nullable: true, options: ['jsonb' => true])]
+    private ?array $intent;
+
     /** @param list<int> $values */
-    private function __construct(Look $look, PatchedUnit $unit, array $values)
+    private function __construct(Look $look, PatchedUnit $unit, array $values, ?UnitIntent $intent)
     {
         $this->id = Uuid::v7();
         $this->look = $look;
         $this->unit = $unit;
-        $this->values = $values;
+        $this->set($values, $intent);
     }
 
     /** @param list<int> $values */
-    public static function of(Look $look, PatchedUnit $unit, array $values): self
+    public static function of(Look $look, PatchedUnit $unit, array $values, ?UnitIntent $intent): self
     {
-        return new self($look, $unit, $values);
+        return new self($look, $unit, $values, $intent);
     }
 
     /** @param list<int> $values */
-    public function set(array $values): void
+    public function set(array $values, ?UnitIntent $intent): void
     {
         $this->values = $values;
+        $this->intent = $intent?->toArray();
     }
 }

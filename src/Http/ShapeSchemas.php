@@ -14,6 +14,7 @@ use Rigger\Core\Change\Shape\Slots;
 use Rigger\Core\Change\Shape\Table;
 use Rigger\Core\Change\Shape\Wholes;
 use Rigger\Core\Change\Shape\Within;
+use Rigger\Core\Colour\SaidColour;
 
 /** Schemas of a tagged union, made of the classes that read it. */
 final class ShapeSchemas
@@ -98,6 +99,10 @@ final class ShapeSchemas
             $hint instanceof Table && $hint->isOneRow => ['type' => 'array', 'items' => ['type' => ['string', 'null']]],
             $hint instanceof Table => ['type' => 'array', 'items' => ['type' => 'array', 'items' => ['type' => 'string']]],
             $hint instanceof OneOf => ['type' => 'string', 'enum' => $hint->words],
+            $type instanceof \ReflectionNamedType && SaidColour::class === $type->getName() => [
+                'type' => 'object',
+                'properties' => ['hex' => ['type' => 'string']] + array_fill_keys(['x', 'y', 'kelvin', 'duv'], ['type' => 'number']),
+            ],
             default => ['type' => match ($type instanceof \ReflectionNamedType ? $type->getName() : '') {
                 'int' => 'integer',
                 'float' => 'number',

@@ -147,8 +147,9 @@ final readonly class Applier
                 $entity->become($look);
             }
             foreach ($look->values as $unitId => $values) {
-                if (($was->values[$unitId] ?? null) !== $values) {
-                    $entity->set($this->entities->one(PatchedUnit::class, $unitId), $values);
+                $intent = $look->intents[$unitId] ?? null;
+                if (($was->values[$unitId] ?? null) !== $values || ($was->intents[$unitId] ?? null) !== $intent) {
+                    $entity->set($this->entities->one(PatchedUnit::class, $unitId), $values, $intent);
                 }
             }
             foreach (array_diff_key($was->values ?? [], $look->values) as $unitId => $values) {

@@ -14,6 +14,7 @@ use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Line\Radio\Surroundings;
+use Rigger\Core\Look\UnitIntent;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
 use Rigger\Core\Position\Spot;
@@ -293,9 +294,9 @@ final readonly class CoreRigs
     /** @return list<Look> */
     private function looks(string $rigId): array
     {
-        $values = [];
+        $values = $intents = [];
         foreach ($this->rows(
-            'SELECT c.look_id, c.fixture_id, c.channel_values FROM look_cell c JOIN look l ON l.id = c.look_id JOIN '
+            'SELECT c.look_id, c.fixture_id, c.channel_values, c.intent FROM look_cell c JOIN look l ON l.id = c.look_id JOIN '
                 .'patched_fixture f ON f.id = c.fixture_id WHERE l.rig_id = ? ORDER BY f.place',
             $rigId,
         ) as $row) {
@@ -303,6 +304,9 @@ final readonly class CoreRigs
                 (array) Json::decode($row->text('channel_values')),
                 is_int(...),
             ));
+            if (null !== $intent = $row->textOrNull('intent')) {
+                $intents[$row->text('look_id')][$row->text('fixture_id')] = UnitIntent::read(Json::decode($intent), 'intent');
+            }
         }
 
         return array_map(
@@ -312,6 +316,7 @@ final readonly class CoreRigs
                 $row->whole('bank'),
                 $row->whole('number'),
                 $values[$row->text('id')] ?? [],
+                $intents[$row->text('id')] ?? [],
             ),
             $this->rows('SELECT id, name, bank, number FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\App\Rig;
 
 use Rigger\App\Rig\View\CellView;
+use Rigger\App\Rig\View\IntentView;
 use Rigger\App\Rig\View\LookView;
 use Rigger\App\Rig\View\UnreachableView;
 use Rigger\Core\Desk\Desk;
@@ -72,7 +73,8 @@ final class LookViews
         $cells = [];
         foreach ($rig->units as $id => $unit) {
             if (isset($look->values[$id])) {
-                $cells[] = new CellView($id, $look->values[$id]);
+                $intent = $look->intents[$id] ?? null;
+                $cells[] = new CellView($id, $look->values[$id], null === $intent ? null : IntentView::of($intent));
             }
         }
 

@@ -78,6 +78,59 @@ final class DeskAndLooksTest extends ApiTestCase
         self::assertSame('Recorded Ebb at bank 3, scene 1', $rig['undo']);
     }
 
+    public function testWhatIsMeantIsKeptBesideItsValuesAndTakenBack(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->ask('GET', '/api/rigs/'.$id);
+        [$drum, $look] = [self::named($rig['units'], 'Drum 1')['id'], self::named($rig['looks'], 'Lantern')['id']];
+        $mine = static fn (array $rig): array => array_column(self::named($rig['looks'], 'Lantern')['cells'], null, 'unitId')[$drum];
+        $before = $mine($rig);
+        self::assertNull($before['intent']);
+        $this->change($id, 1, ['do' => 'light-units', 'look' => $look, 'units' => [$drum], 'level' => 0.5, 'colour' => ['kelvin' => 3200]]);
+        $lit = $this->ask('GET', '/api/rigs/'.$id);
+        self::assertSame([0.5, '3200 K', 'brightest'], [
+            $mine($lit)['intent']['level'], $mine($lit)['intent']['colour'], $mine($lit)['intent']['recipe'],
+        ]);
+        self::assertNotSame($before['values'], $mine($lit)['values']);
+        self::assertSame('Set Drum 1 in Lantern to 50 %, 3200 K', $this->ask('GET', '/api/rigs/'.$id.'/changes')['changes'][0]['sentence']);
+        $this->change($id, 2, ['do' => 'undo']);
+        self::assertSame($before, $mine($this->ask('GET', '/api/rigs/'.$id)));
+        $this->change($id, 3, ['do' => 'redo']);
+        self::assertSame($mine($lit), $mine($this->ask('GET', '/api/rigs/'.$id)));
+        $this->change($id, 4, ['do' => 'leave-out', 'look' => $look, 'units' => [$drum]]);
+        self::assertNotContains($drum, array_column(self::named($this->ask('GET', '/api/rigs/'.$id)['looks'], 'Lantern')['cells'], 'unitId'));
+    }
+
+    public function testAnEmptyLookLeavesEverybodyAlone(): void
+    {
+        $id = $this->demoRig();
+        $rig = $this->change($id, 1, ['do' => 'begin-look', 'name' => 'Ebb', 'bank' => 3, 'number' => 1]);
+        self::assertSame([], self::named($rig['looks'], 'Ebb')['cells']);
+        $this->change($id, 2, ['do' => 'begin-look', 'name' => 'Flood', 'bank' => 3, 'number' => 1], 422);
+    }
+
+    public function testHowAColourIsMixedIsAskedWithoutChangingAnything(): void
+    {
+        $id = $this->demoRig();
+        $units = $this->ask('GET', '/api/rigs/'.$id)['units'];
+        $ask = fn (array $colour, int $status = 200): array => $this->ask('POST', '/api/rigs/'.$id.'/looks/mix', [
+            'units' => [self::named($units, 'Drum 1')['id'], self::named($units, 'Spin L')['id']],
+        ] + ([] === $colour ? [] : ['colour' => $colour]), $status);
+        self::assertNull($ask([])['colour']);
+        [$drum, $spin] = $ask(['hex' => '#c8d8ff'])['units'];
+        self::assertSame(['red', 'green', 'blue', 'amber', 'white'], array_column($drum['emitters'], 'label'));
+        self::assertSame(['brightest', 'white-first', 'three'], array_column($drum['ways'], 'recipe'));
+        self::assertGreaterThan($drum['ways'][2]['brightness'], $drum['ways'][0]['brightness']);
+        self::assertLessThan(0.004, $drum['ways'][0]['deltaUv']);
+        self::assertSame([], $spin['corners']);
+        self::assertSame(['It cannot mix colours: this is the nearest of its own.'], $spin['ways'][0]['notes']);
+        // A place of the diagram, also one where no colour is.
+        self::assertEqualsWithDelta(0.2, $ask(['u' => 0.2, 'v' => 0.45])['colour']['u'], 1e-9);
+        self::assertGreaterThan(0.02, $ask(['u' => 0.6, 'v' => 0.1])['units'][0]['ways'][0]['deltaUv']);
+        self::assertSame('colour.hex', $ask(['hex' => '#000000'], 422)['violations'][0]['path']);
+        self::assertSame(1, $this->ask('GET', '/api/rigs/'.$id)['version']);
+    }
+
     public function testAScenePlaceIsTakenOnceAndWithinTheDesk(): void
     {
         $id = $this->demoRig();

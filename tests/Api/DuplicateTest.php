@@ -39,7 +39,7 @@ final class DuplicateTest extends ApiTestCase
         $out = $this->ask('GET', $path.'/export');
         $again = $this->ask('GET', '/api/rigs/'.$copy['id'].'/export');
         self::assertSame(['name' => 'The Tidekeeper (2)'] + $again, ['name' => 'The Tidekeeper (2)'] + $out);
-        self::assertSame(3, $out['version']);
+        self::assertSame(4, $out['version']);
 
         $this->change('/api/rigs/'.$copy['id'], 1, ['do' => 'rename-unit', 'unit' => self::unit($copy, 'Haar')['id'], 'name' => 'Fog']);
         self::assertSame('Haar', self::unit($this->ask('GET', $path), 'Haar')['name']);

@@ -22,6 +22,10 @@ final class Instance
     /** @return array{int, string} its exit status (-1 while it runs) and what it said */
     public function start(bool $isExpectedToFail = false): array
     {
+        // One that was killed outright has left its word behind that it was ready.
+        if (!$isExpectedToFail && [] === $this->processes()) {
+            @unlink($this->data.'/run/ready');
+        }
         // Beside the data there may be no room.
         $log = (string) tempnam(sys_get_temp_dir(), 'rigger-said');
         $this->process = proc_open([

@@ -189,7 +189,7 @@ final class Trial
         }
         // Killed outright, it takes all it watched along, and the next start finds nothing in its way.
         $instance->signal(SIGKILL);
-        for ($wait = 0; $wait < 100 && [] !== $instance->processes(); ++$wait) {
+        for ($wait = 0; $wait < 300 && [] !== $instance->processes(); ++$wait) {
             usleep(100_000);
         }
         $this->must([] === $instance->processes(), 'After kill -9 of the starter there is left: '.json_encode($instance->processes()));

@@ -806,6 +806,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rigs/{rig}/looks/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post_rigger_app_http_looks_mix__invoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/large-set": {
         parameters: {
             query?: never;
@@ -2038,6 +2054,16 @@ export interface components {
             do: "rename-rig";
             name: string;
         };
+        BeginLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "begin-look";
+            name: string;
+            bank: number;
+            number: number;
+        };
         RecordLook: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2061,6 +2087,36 @@ export interface components {
             slots: {
                 [key: string]: number;
             };
+        };
+        LightUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "light-units";
+            look: string;
+            units: string[];
+            level?: number | null;
+            colour?: {
+                hex?: string;
+                x?: number;
+                y?: number;
+                kelvin?: number;
+                duv?: number;
+            } | null;
+            /** @enum {string|null} */
+            recipe?: "brightest" | "white-first" | "three" | null;
+            flash?: number | null;
+            plain?: boolean;
+        };
+        LeaveOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "leave-out";
+            look: string;
+            units: string[];
         };
         SteadyLook: {
             /**
@@ -2235,7 +2291,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["CoverWidth"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["BeginLook"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["LightUnits"] | components["schemas"]["LeaveOut"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["CoverWidth"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -2777,6 +2833,49 @@ export interface components {
         PinTablesView: {
             tables: components["schemas"]["PinTableView"][];
         };
+        ColourView: {
+            label: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            u: number;
+            /** Format: float */
+            v: number;
+            hex: string;
+        };
+        CornerView: {
+            /** Format: float */
+            u: number;
+            /** Format: float */
+            v: number;
+        };
+        MixChannelView: {
+            label: string;
+            value: number;
+            emitter?: string | null;
+        };
+        MixWayView: {
+            recipe: string;
+            /** Format: float */
+            brightness: number;
+            /** Format: float */
+            deltaUv?: number | null;
+            reached?: components["schemas"]["ColourView"] | null;
+            channels: components["schemas"]["MixChannelView"][];
+            notes: string[];
+        };
+        MixUnitView: {
+            unitId: string;
+            emitters: components["schemas"]["ColourView"][];
+            corners: components["schemas"]["CornerView"][];
+            ways: components["schemas"]["MixWayView"][];
+        };
+        MixView: {
+            colour?: components["schemas"]["ColourView"] | null;
+            units: components["schemas"]["MixUnitView"][];
+        };
         LargeSetView: {
             words: string;
             universes: number;
@@ -3067,9 +3166,24 @@ export interface components {
             outputs: number;
             isAssigned: boolean;
         };
+        IntentView: {
+            /** Format: float */
+            level: number;
+            colour?: string | null;
+            hex?: string | null;
+            /** Format: float */
+            x?: number | null;
+            /** Format: float */
+            y?: number | null;
+            recipe: string;
+            /** Format: float */
+            flash: number;
+        };
         CellView: {
             unitId: string;
             values: number[];
+            /** @default null */
+            intent?: components["schemas"]["IntentView"] | null;
         };
         UnreachableView: {
             unitId: string;
@@ -4629,6 +4743,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PinTablesView"];
+                };
+            };
+        };
+    };
+    post_rigger_app_http_looks_mix__invoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rig: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    units: string[];
+                    /** @description As in light-units, or a place of the diagram: {"u","v"} */
+                    colour?: {
+                        hex?: string;
+                        x?: number;
+                        y?: number;
+                        kelvin?: number;
+                        duv?: number;
+                        u?: number;
+                        v?: number;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
                 };
             };
         };

@@ -6,8 +6,10 @@
   import { lampWords } from '../../lib/lamps';
   import { joined } from '../../lib/tapes';
   import { selection } from '../../state/selection.svelte';
+  import { pickingOf, type LookPick, type Picking } from './lookPick.svelte';
 
   /** Units by looks: a cell's colour stands as high as its light. */
+  let { pick }: { pick: LookPick } = $props();
   const session = useRig();
   const faders = useFaders();
   const rig = $derived(session.rig);
@@ -22,6 +24,44 @@
           .reduce((name, twin) => joined(name, twin.name), one.name),
       })),
   );
+  const order = $derived(rows.map((one) => one.id));
+  let body: HTMLElement | undefined = $state();
+  /** The cell that Tab comes to. */
+  let here = $state({ row: 0, column: 0 });
+
+  function take(look: string, unit: string, how: Picking) {
+    selection.look = look;
+    pick.pick(look, unit, how, order);
+    const whole = rig.looks.find((one) => one.id === look);
+    if (whole && faders.recalled !== look) faders.recall(whole);
+  }
+  const WAYS: Record<string, [down: number, right: number]> = {
+    ArrowUp: [-1, 0],
+    ArrowDown: [1, 0],
+    ArrowLeft: [0, -1],
+    ArrowRight: [0, 1],
+  };
+  function keyed(event: KeyboardEvent) {
+    const way = WAYS[event.key];
+    if (event.key === 'Escape') return pick.clear();
+    // A figure is a level, a letter a colour: the hand goes on typing in the field.
+    if (/^[0-9a-z#]$/i.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey && pick.units.length) {
+      const label = /[0-9]/.test(event.key) ? 'Level' : 'Colour';
+      const field = document.querySelector<HTMLInputElement>(`input[aria-label="${label}"]`);
+      field?.focus();
+      field?.select();
+      event.stopPropagation();
+      return;
+    }
+    if (!way) return;
+    event.preventDefault();
+    const row = Math.min(rows.length - 1, Math.max(0, here.row + way[0]));
+    const column = Math.min(rig.looks.length - 1, Math.max(0, here.column + way[1]));
+    const [unit, look] = [rows[row], rig.looks[column]];
+    here = { row, column };
+    body?.querySelector<HTMLElement>(`[data-cell="${row}.${column}"]`)?.focus();
+    if (unit && look && event.shiftKey) take(look.id, unit.id, 'through');
+  }
 </script>
 
 <div class="scroll">
@@ -47,17 +87,26 @@
         {/each}
       </tr>
     </thead>
-    <tbody>
-      {#each rows as unit (unit.id)}
+    <tbody bind:this={body}>
+      {#each rows as unit, row (unit.id)}
         <tr>
           <th class="pr-1 text-right font-normal"><Tape name={unit.name} /></th>
-          {#each rig.looks as look (look.id)}
+          {#each rig.looks as look, column (look.id)}
             {@const lamp = lamps.of(look.id, unit.id)}
-            {@const recorded = look.cells.some((one) => one.unitId === unit.id)}
+            {@const held = look.cells.find((one) => one.unitId === unit.id)}
+            {@const recorded = held !== undefined}
             <td class="p-0">
-              <div
+              <button
                 class="cell"
                 class:chosen={selection.look === look.id}
+                class:picked={pick.has(look.id, unit.id)}
+                aria-pressed={pick.has(look.id, unit.id)}
+                aria-label="{unit.name} in {look.name}"
+                data-cell="{row}.{column}"
+                tabindex={here.row === row && here.column === column ? 0 : -1}
+                onclick={(event) => take(look.id, unit.id, pickingOf(event))}
+                onfocus={() => (here = { row, column })}
+                onkeydown={keyed}
                 title="{unit.name} in {look.name}: {recorded
                   ? lamp
                     ? lampWords(lamp)
@@ -79,7 +128,8 @@
                       : lamp.state}</b
                   >
                 {:else}<b class="mono">{recorded ? '' : '·'}</b>{/if}
-              </div>
+                {#if held?.intent}<i class="meant" title="As it is meant: the values follow"></i>{/if}
+              </button>
             </td>
           {/each}
         </tr>
@@ -99,6 +149,30 @@
     background: oklch(0.1 0.006 65);
     border-radius: 3px;
     overflow: hidden;
+  }
+  .cell {
+    display: block;
+    width: 100%;
+    cursor: pointer;
+  }
+  /* White on black: seen on whatever the cell shows. */
+  .picked::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+    border: 2px solid #fff;
+    border-radius: 3px;
+    box-shadow: inset 0 0 0 2px #000;
+  }
+  .meant {
+    position: absolute;
+    left: 4px;
+    top: 4px;
+    width: 6px;
+    height: 6px;
+    border-radius: 50%;
+    background: #fff;
+    box-shadow: 0 0 0 1.5px #000;
   }
   .chosen {
     box-shadow: inset 0 0 0 1.5px oklch(0.8 0.145 72);

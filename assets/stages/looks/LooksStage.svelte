@@ -7,7 +7,9 @@
   import { useBench } from '../../state/bench.svelte';
   import { useRig } from '../../state/rig.svelte';
   import { selection } from '../../state/selection.svelte';
+  import CellCard from './CellCard.svelte';
   import LookCard from './LookCard.svelte';
+  import { LookPick } from './lookPick.svelte';
   import LookTable from './LookTable.svelte';
 
   const session = useRig();
@@ -17,7 +19,14 @@
   const chosen = $derived(rig.looks.find((one) => one.id === selection.look) ?? null);
   const room = $derived((rig.desk?.banks ?? 0) * (rig.desk?.scenesPerBank ?? 0));
   let recording = $state(false);
+  const pick = new LookPick();
+  const picked = $derived(pick.units.length ? (rig.looks.find((one) => one.id === pick.look) ?? null) : null);
 
+  async function begin() {
+    const name = `Look ${rig.looks.length + 1}`;
+    const problem = await session.change({ do: 'begin-look', name, ...next });
+    if (!problem) selection.look = session.made[0] ?? null;
+  }
   const next = $derived.by(() => {
     const perBank = rig.desk?.scenesPerBank ?? 6;
     for (let place = 0; place < 10_000; place += 1) {
@@ -36,14 +45,17 @@
       <span class="dim flex-1 text-[12.5px]"
         >{room ? `${rig.looks.length} of ${room} scenes used` : plural(rig.looks.length, 'look')}</span
       >
+      <button class="btn" onclick={begin} disabled={session.busy}>Empty look</button>
       <button class="btn btn-primary" onclick={() => (recording = true)}>Record a look</button>
     </div>
     {#if rig.looks.length === 0 && isBeginning(rig)}<div class="scroll">
         <FirstSteps here="looks" />
-      </div>{:else}<LookTable />{/if}
+      </div>{:else}<LookTable {pick} />{/if}
   </section>
   <aside class="pane rule scroll border-l p-4" aria-label="The look">
-    {#if chosen}{#key chosen.id}<LookCard look={chosen} />{/key}{:else}
+    {#if picked}<CellCard look={picked} {pick} />{:else if chosen}{#key chosen.id}<LookCard
+          look={chosen}
+        />{/key}{:else}
       <p class="dim text-[12.5px]">
         Select a look to recall it, rename it, and read the steps to store it on the desk.
       </p>

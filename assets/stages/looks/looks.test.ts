@@ -6,6 +6,7 @@ import { asked, changes, demo, eachAlone, finding, rigWith, show, unit } from '.
 import LookCard from './LookCard.svelte';
 import LooksStage from './LooksStage.svelte';
 import LookTable from './LookTable.svelte';
+import { LookPick } from './lookPick.svelte';
 
 eachAlone();
 const [house] = demo.rig.looks;
@@ -13,14 +14,14 @@ if (!house) throw new Error('The demo has looks.');
 
 describe('the table of looks', () => {
   it('has a column for each look and a row for each unit, twins together', () => {
-    show(LookTable);
+    show(LookTable, { pick: new LookPick() });
     const [head, ...rows] = screen.getAllByRole('row');
     expect(within(head as HTMLElement).getAllByRole('button')).toHaveLength(demo.rig.looks.length);
     expect(rows).toHaveLength(demo.rig.units.filter((one) => !one.twinOf).length);
   });
 
   it('asks what each lamp does in each look, and says so in its cell', async () => {
-    show(LookTable);
+    show(LookTable, { pick: new LookPick() });
     await waitFor(() => expect(asked.filter((one) => one.path.endsWith('/looks/lamps'))).toHaveLength(1));
     await waitFor(() => expect(document.querySelector('[title*="in House: lit"]')).toBeTruthy());
     expect(document.querySelector('[title="Haar in House: responds; it has no lamp"]')).toBeTruthy();
@@ -29,13 +30,13 @@ describe('the table of looks', () => {
   it('tells one that a look leaves alone from one that it holds at nothing', async () => {
     const haar = unit('Haar').id;
     const looks = demo.rig.looks.map((look) => ({ ...look, cells: look.cells.filter((one) => one.unitId !== haar) }));
-    show(LookTable, {}, rigWith({ looks }));
+    show(LookTable, { pick: new LookPick() }, rigWith({ looks }));
     await waitFor(() => expect(document.querySelector('[title="Haar in House: left alone"]')).toBeTruthy());
   });
 
   it('chooses and recalls the look that is pressed', async () => {
-    show(LookTable);
-    await fireEvent.click(screen.getByRole('button', { name: /Tide in/ }));
+    show(LookTable, { pick: new LookPick() });
+    await fireEvent.click(screen.getByRole('button', { name: /^1\.3 Tide in/ }));
     expect(selection.look).toBe(demo.rig.looks.find((one) => one.name === 'Tide in')?.id);
   });
 });

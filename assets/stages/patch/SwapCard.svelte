@@ -91,7 +91,8 @@
       >
     </div>
     {#if type && type.id !== unit.typeId}<p class="dim">
-        Looks keep the channels whose names agree; colours come out near, not equal. Undo puts it back.
+        What is meant in a look is worked out anew for it. Of what was recorded from faders, channels whose names agree
+        are kept: colours come out near, not equal. Undo puts it back.
       </p>{/if}
   {/if}
   {#if problem}<p class="text-error" role="alert">{problem}</p>{/if}

@@ -11,6 +11,7 @@ use Rigger\Core\Change\Shape\Slots;
 use Rigger\Core\Change\Shape\Table;
 use Rigger\Core\Change\Shape\Wholes;
 use Rigger\Core\Change\Shape\Within;
+use Rigger\Core\Colour\SaidColour;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Members;
@@ -114,6 +115,7 @@ final class Shape
             $hint instanceof OneOf => \in_array($in->text($name), $hint->words, true)
                 ? $in->text($name)
                 : throw InputError::because('not_a_choice', $in->path($name), $hint->message),
+            SaidColour::class === $type->getName() => SaidColour::read($in->raw($name), $in->path($name)),
             ChannelCurve::class === $type->getName() => ChannelCurve::read($in->raw($name), $in->path($name)),
             FixtureProfile::class === $type->getName() => ProfileReader::read($in->raw($name), $in->path($name)),
             'int' === $type->getName() => self::within($in->whole($name), $in, $name, $hint),
@@ -174,7 +176,7 @@ final class Shape
     private static function plain(mixed $value): mixed
     {
         return match (true) {
-            $value instanceof ChannelCurve => $value->toArray(),
+            $value instanceof SaidColour, $value instanceof ChannelCurve => $value->toArray(),
             $value instanceof FixtureProfile => ProfileWriter::write($value),
             \is_object($value) => self::write($value),
             \is_array($value) && [] !== $value && !array_is_list($value) => (object) $value,

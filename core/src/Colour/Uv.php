@@ -18,6 +18,18 @@ final readonly class Uv
         return new self(4 * $colour->x / $divisor, 9 * $colour->y / $divisor);
     }
 
+    /** Back to (x, y): x = 9u′/(6u′ − 16v′ + 12), y = 4v′/(6u′ − 16v′ + 12); what lies outside real colours is brought to their edge. */
+    public function held(): Chromaticity
+    {
+        $divisor = 6 * $this->u - 16 * $this->v + 12;
+        [$x, $y] = $divisor > 0.0 ? [9 * $this->u / $divisor, 4 * $this->v / $divisor] : [0.5, 0.5];
+        $x = max(0.0, min(1.0, $x));
+        $y = max(1e-3, min(1.0, $y));
+        $over = max(1.0, $x + $y);
+
+        return Chromaticity::of($x / $over, $y / $over);
+    }
+
     /** Δu′v′ */
     public function distance(self $other): float
     {

@@ -4,11 +4,21 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Document;
 
+use Rigger\Core\Look\UnitIntent;
+
 /** A scene in a rig document. */
 final readonly class LookEntry
 {
-    /** @param array<int, list<int>> $values by index of the unit, one a channel; units left out are left alone */
-    public function __construct(public string $name, public int $bank, public int $number, public array $values)
-    {
+    /**
+     * @param array<int, list<int>>  $values  by index of the unit, one a channel; units left out are left alone
+     * @param array<int, UnitIntent> $intents by index of the unit, of some of those
+     */
+    public function __construct(
+        public string $name,
+        public int $bank,
+        public int $number,
+        public array $values,
+        public array $intents = [],
+    ) {
     }
 }

@@ -29,7 +29,7 @@ use Rigger\Core\Rig\Unit;
 final readonly class RigDocument
 {
     public const FORMAT = 'rigger-rig';
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /**
      * @param list<FixtureProfile>  $types      charts; units refer to them by index from 0
@@ -181,12 +181,15 @@ final readonly class RigDocument
             null === $unit->circuit ? null : $circuitIds[$unit->circuit],
         ), $this->units);
         $looks = array_map(static function (LookEntry $look) use ($units, $newId): Look {
-            $values = [];
+            $values = $intents = [];
             foreach ($look->values as $place => $value) {
                 $values[$units[$place]->id] = $value;
             }
+            foreach ($look->intents as $place => $intent) {
+                $intents[$units[$place]->id] = $intent;
+            }
 
-            return new Look($newId(), $look->name, $look->bank, $look->number, $values);
+            return new Look($newId(), $look->name, $look->bank, $look->number, $values, $intents);
         }, $this->looks);
         $unitIds = array_map(static fn (Unit $unit): string => $unit->id, $units);
         $linkIds = array_map(static fn (Link $link): string => $link->id, $links);
@@ -292,7 +295,11 @@ final readonly class RigDocument
             $values[$places[$unit]] = $value;
         }
         ksort($values);
+        $intents = [];
+        foreach ($look->intents as $unit => $intent) {
+            $intents[$places[$unit]] = $intent;
+        }
 
-        return new LookEntry($look->name, $look->bank, $look->number, $values);
+        return new LookEntry($look->name, $look->bank, $look->number, $values, $intents);
     }
 }

@@ -14,6 +14,7 @@ use Rigger\Core\Line\Radio\FormerKits;
 use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Line\Radio\Surroundings;
+use Rigger\Core\Look\UnitIntent;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Position\Support;
 use Rigger\Core\Position\SupportKind;
@@ -33,7 +34,11 @@ final class RigReader
         1 => ['format', 'version', 'name', 'venue', 'desk', 'types', 'links', 'fixtures', 'looks', 'supports', 'typeCurves'],
         2 => ['holds', 'known'],
         3 => ['runs', 'van', 'kits', 'house', 'receivers', 'circuits', 'power'],
+        4 => [],
     ];
+
+    /** Likewise of what a unit does in a look. */
+    private const CELL = [1 => ['fixture', 'values'], 4 => ['intent']];
 
     /** @throws InputError */
     public static function read(mixed $document): RigDocument
@@ -56,7 +61,11 @@ final class RigReader
                 static fn (mixed $item, string $path): UnitEntry => UnitEntryReader::read($item, $path, $version),
                 Limits::UNITS,
             ),
-            $in->each('looks', self::look(...), Limits::LOOKS),
+            $in->each(
+                'looks',
+                static fn (mixed $item, string $path): LookEntry => self::look($item, $path, $version),
+                Limits::LOOKS,
+            ),
             $in->has('supports') ? $in->each('supports', self::support(...), Limits::SUPPORTS) : [],
             $in->has('typeCurves') ? $in->each('typeCurves', self::typeCurves(...), Limits::UNITS) : [],
             $in->has('holds') ? $in->each('holds', HoldEntry::read(...), Limits::HOLDS) : [],
@@ -164,22 +173,26 @@ final class RigReader
         return new TypeCurvesEntry($in->whole('type', 0), $in->text('mode'), UnitEntryReader::curves($in));
     }
 
-    private static function look(mixed $item, string $path): LookEntry
+    private static function look(mixed $item, string $path, FormatVersion $version): LookEntry
     {
         $in = Members::of($item, ['name', 'bank', 'number', 'cells'], $path);
         $name = Limits::name($in->text('name'), $in->path('name'));
         $bank = $in->whole('bank', 1, 512);
         $number = $in->whole('number', 1, 512);
-        $values = [];
+        $values = $intents = [];
         foreach ($in->items('cells') as $index => $cell) {
-            $cellIn = Members::of($cell, ['fixture', 'values'], $in->path('cells').'['.$index.']');
+            $cellIn = Members::open($cell, $in->path('cells').'['.$index.']');
+            $version->allow($cellIn, self::CELL);
             $unit = $cellIn->whole('fixture', 0);
             if (isset($values[$unit])) {
                 throw InputError::duplicate($cellIn->path('fixture'), (string) $unit);
             }
             $values[$unit] = $cellIn->each('values', static fn (mixed $one, string $at): int => Scalars::whole($one, $at, 0, 255), 512);
+            if ($cellIn->has('intent')) {
+                $intents[$unit] = UnitIntent::read($cellIn->raw('intent'), $cellIn->path('intent'));
+            }
         }
 
-        return new LookEntry($name, $bank, $number, $values);
+        return new LookEntry($name, $bank, $number, $values, $intents);
     }
 }

@@ -28,7 +28,8 @@ final class RigWriter
             'looks' => array_map(static fn (LookEntry $look): array => [
                 'name' => $look->name, 'bank' => $look->bank, 'number' => $look->number,
                 'cells' => array_map(
-                    static fn (int $unit, array $values): array => ['fixture' => $unit, 'values' => $values],
+                    static fn (int $unit, array $values): array => ['fixture' => $unit, 'values' => $values]
+                        + (isset($look->intents[$unit]) ? ['intent' => $look->intents[$unit]->toArray()] : []),
                     array_keys($look->values),
                     $look->values,
                 ),

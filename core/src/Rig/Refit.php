@@ -7,7 +7,10 @@ namespace Rigger\Core\Rig;
 use Rigger\Core\Curve\ChannelCurve;
 use Rigger\Core\Profile\Mode;
 
-/** Keeps looks and curves in step when a unit's chart or mode changes: each value and curve goes with the channel of its name. */
+/**
+ * Keeps looks and curves in step when a unit's chart or mode changes: each value and curve goes with the channel of its name, and what
+ * was meant is worked out anew.
+ */
 final class Refit
 {
     /**
@@ -18,19 +21,22 @@ final class Refit
         $new = $unit->becoming($revision, $mode);
         $new = $new->bent(self::curves($unit->curves, $unit->mode(), $new->mode()));
 
-        return self::looks($rig, $unit, $new->mode())->withUnits($new);
+        return self::looks($rig, $unit, $new->at)->withUnits($new);
     }
 
-    /** The rig with each look's values for a unit as the new mode takes them. */
-    public static function looks(Rig $rig, Unit $unit, Mode $new): Rig
+    /** The rig with each look as the new mode takes it. */
+    public static function looks(Rig $rig, Unit $unit, UnitMode $new): Rig
     {
-        if ($unit->mode()->labels() === $new->labels()) {
-            return $rig;
-        }
         $fitted = [];
         foreach ($rig->looks as $look) {
-            if (isset($look->values[$unit->id])) {
-                $fitted[] = $look->with($unit->id, self::carried($look->values[$unit->id], $unit->mode(), $new));
+            $values = $look->values[$unit->id] ?? null;
+            if (null === $values) {
+                continue;
+            }
+            $now = self::values($look, $unit, $new);
+            if ($now !== $values) {
+                $intent = $look->intents[$unit->id] ?? null;
+                $fitted[] = null === $intent ? $look->with($unit->id, $now) : $look->meaning($unit->id, $intent, $now);
             }
         }
 
@@ -38,15 +44,22 @@ final class Refit
     }
 
     /**
-     * What a look's values become when the chart changes.
+     * What a look's values for a unit become in another mode: each goes with the channel of its name; where somebody said what to
+     * see, the new mode is asked for that.
      *
-     * @param list<int> $values
-     *
-     * @return list<int>
+     * @return list<int> empty where the look leaves the unit alone
      */
-    public static function values(array $values, Mode $old, Mode $new): array
+    public static function values(Look $look, Unit $unit, UnitMode $new): array
     {
-        return $old->labels() === $new->labels() ? $values : self::carried($values, $old, $new);
+        $values = $look->values[$unit->id] ?? [];
+        if ([] === $values) {
+            return [];
+        }
+        $isSame = $unit->mode()->labels() === $new->mode->labels();
+        $carried = $isSame ? $values : self::carried($values, $unit->mode(), $new->mode);
+        $solver = isset($look->intents[$unit->id]) ? $new->solver() : null;
+
+        return null === $solver ? $carried : $look->intents[$unit->id]->values($solver, $carried);
     }
 
     /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Rig;
 
+use Rigger\Core\Input\InputError;
 use Rigger\Core\Light\AtRest;
 use Rigger\Core\Light\CompiledMode;
+use Rigger\Core\Light\Solve\LightSolver;
 use Rigger\Core\Profile\ChartFinding;
 use Rigger\Core\Profile\Mode;
 
@@ -15,6 +17,7 @@ final class UnitMode
     /** Stands for chart and mode together: units of equal identity at one address are twins. */
     public readonly string $identity;
     private CompiledMode|false|null $compiled = null;
+    private LightSolver|false|null $solver = null;
     /** @var array<string, float> by values */
     private array $flashes = [];
     /** @var array<string, array<int, float>> by values */
@@ -32,6 +35,18 @@ final class UnitMode
     public function faults(): array
     {
         return $this->revision->faults($this->mode);
+    }
+
+    /** From what is meant to values; null where the chart cannot be used. */
+    public function solver(): ?LightSolver
+    {
+        try {
+            $this->solver ??= new LightSolver($this->revision->profile, $this->mode->key);
+        } catch (InputError) {
+            $this->solver = false;
+        }
+
+        return false === $this->solver ? null : $this->solver;
     }
 
     /**

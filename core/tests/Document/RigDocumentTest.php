@@ -191,7 +191,20 @@ final class RigDocumentTest extends TestCase
             'unknown_member',
             'runs',
         ];
-        yield 'a newer version' => [static fn (\stdClass $rig) => $rig->version = 4, 'out_of_range', 'version'];
+        yield 'what is meant, in a document of version 3' => [
+            static function (\stdClass $rig): void {
+                $rig->version = 3;
+                $rig->looks[0]->cells[0]->intent = (object) ['level' => 1];
+            },
+            'unknown_member',
+            'looks[0].cells[0].intent',
+        ];
+        yield 'a level that is none' => [
+            static fn (\stdClass $rig) => $rig->looks[0]->cells[0]->intent = (object) ['level' => 2],
+            'out_of_range',
+            'looks[0].cells[0].intent.level',
+        ];
+        yield 'a newer version' => [static fn (\stdClass $rig) => $rig->version = 5, 'out_of_range', 'version'];
         yield 'a member of version 2 in a document of version 1' => [
             static function (\stdClass $rig): void {
                 $rig->version = 1;
@@ -223,7 +236,7 @@ final class RigDocumentTest extends TestCase
     public function testRefusesWhatDoesNotHold(callable $slip, string $code, string $field): void
     {
         $document = self::demo();
-        $document->version = 3;
+        $document->version = 4;
         $slip($document);
         try {
             RigReader::read($document);
@@ -256,7 +269,7 @@ final class RigDocumentTest extends TestCase
     public function testANewerDocumentIsRefusedInWords(): void
     {
         $document = self::demo();
-        $document->version = 4;
+        $document->version = 5;
         // Whatever else it brings, that it is newer is what its reader should hear of.
         $document->lasers = [];
         try {
@@ -264,7 +277,7 @@ final class RigDocumentTest extends TestCase
             self::fail('Was taken');
         } catch (InputError $error) {
             self::assertSame(
-                'This document is of version 4 of rigger-rig, and this Rigger reads up to version 3. A newer Rigger wrote it: bring yours up '
+                'This document is of version 5 of rigger-rig, and this Rigger reads up to version 4. A newer Rigger wrote it: bring yours up '
                     .'to date to read it.',
                 $error->getMessage(),
             );

@@ -26,7 +26,7 @@ final readonly class TakeRevision implements Change
             if ($unit->revision()->typeId !== $latest->typeId || $unit->revision()->follows($latest)) {
                 continue;
             }
-            $mode = $latest->mode($unit->mode()->key)->mode ?? throw Refused::because(
+            $at = $latest->mode($unit->mode()->key) ?? throw Refused::because(
                 'mode_gone',
                 \sprintf(
                     'Revision %d has no mode %s, which %s is set to. Set it to another mode first.',
@@ -35,10 +35,11 @@ final readonly class TakeRevision implements Change
                     $unit->name,
                 ),
             );
+            $mode = $at->mode;
             if (0 === $mode->footprint()) {
                 throw Refused::because('mode_empty', \sprintf('Mode %s of revision %d has no channels.', $mode->name, $latest->number));
             }
-            $rig = Refit::looks($rig, $unit, $mode)->withUnits($unit->following($latest));
+            $rig = Refit::looks($rig, $unit, $at)->withUnits($unit->following($latest));
             ++$taken;
         }
         if (0 === $taken) {

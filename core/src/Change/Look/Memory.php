@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Rigger\Core\Change\Look;
 
 use Rigger\Core\Input\InputError;
+use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
 
@@ -37,6 +38,14 @@ final class Memory
             if ($look->id !== $but?->id && $look->bank === $bank && $look->number === $number) {
                 throw InputError::because('taken', 'number', \sprintf('Bank %d, scene %d holds %s already.', $bank, $number, $look->name));
             }
+        }
+    }
+
+    /** @throws InputError out_of_range, field "name" */
+    public static function requireRoom(Rig $rig): void
+    {
+        if (\count($rig->looks) >= Limits::LOOKS) {
+            throw InputError::because('out_of_range', 'name', \sprintf('A rig holds at most %d looks.', Limits::LOOKS));
         }
     }
 

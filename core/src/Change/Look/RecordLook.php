@@ -9,7 +9,6 @@ use Rigger\Core\Change\Change;
 use Rigger\Core\Change\Shape\Slots;
 use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Change\World;
-use Rigger\Core\Input\InputError;
 use Rigger\Core\Rig\Limits;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
@@ -29,9 +28,7 @@ final readonly class RecordLook implements Change
     public function applyTo(Rig $rig, World $world): Applied
     {
         Memory::requireFree($rig, $this->bank, $this->number, null);
-        if (\count($rig->looks) >= Limits::LOOKS) {
-            throw InputError::because('out_of_range', 'name', \sprintf('A rig holds at most %d looks.', Limits::LOOKS));
-        }
+        Memory::requireRoom($rig);
         $look = new Look(
             $world->newId(),
             Limits::name($this->name, 'name'),

@@ -21,7 +21,14 @@ final readonly class SteadyLook implements Change
     {
         $look = $rig->look($this->look);
         foreach ($look->values as $id => $values) {
-            $steady = Steady::values($rig->unit($id)->mode(), $values);
+            $unit = $rig->unit($id);
+            $solver = $unit->at->solver();
+            $intent = $look->intents[$id] ?? null;
+            if (null !== $intent && null !== $solver && $intent->flash > 0.0) {
+                $look = $look->meaning($id, $intent->steady(), $intent->steady()->values($solver, $values));
+                continue;
+            }
+            $steady = Steady::values($unit->mode(), $values);
             $look = $steady === $values ? $look : $look->with($id, $steady);
         }
 

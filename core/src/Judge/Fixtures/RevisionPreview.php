@@ -84,7 +84,7 @@ final readonly class RevisionPreview
                     $look,
                     $unit,
                     LookChange::light($unit, $unit->at->compiled(), $values),
-                    LookChange::light($unit, $new->compiled(), Refit::values($values, $unit->mode(), $new->mode)),
+                    LookChange::light($unit, $new->compiled(), Refit::values($look, $unit, $new)),
                 );
                 if ($change->isSeen()) {
                     $changes[] = $change;

@@ -18,19 +18,27 @@ use Rigger\Core\Profile\RangeFunction;
  */
 final class LightSolver
 {
+    private const LIGHTING = [
+        RangeFunction::Intensity, RangeFunction::Open, RangeFunction::Closed, RangeFunction::Strobe, RangeFunction::Pulse,
+        RangeFunction::RandomStrobe, RangeFunction::Emitter, RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WheelSpin,
+        RangeFunction::WhitePoint, RangeFunction::Tint, RangeFunction::Program, RangeFunction::Sound, RangeFunction::Reset,
+    ];
+
     /** @var list<int> */
     private readonly array $cells;
     /** @var list<Place> in channel order, low bytes apart */
     private readonly array $places;
     private readonly CompiledMode $compiled;
     private readonly bool $hasEmitters;
+    /** @var array<int, true> places of the channels that have to do with light, low bytes too */
+    private readonly array $lighting;
     /** @var array<string, EmitterPlaces> by the offsets of their channels */
     private array $emitters = [];
     /** @var array<string, ColourChoices> likewise */
     private array $choices = [];
 
     /** @throws InputError as CompiledMode::of */
-    public function __construct(private readonly FixtureProfile $profile, string $mode)
+    public function __construct(public readonly FixtureProfile $profile, string $mode)
     {
         $this->compiled = CompiledMode::of($profile, $mode);
         $places = [];
@@ -40,8 +48,28 @@ final class LightSolver
             }
         }
         $this->places = $places;
+        $lighting = [];
+        foreach ($places as $place) {
+            if ($place->has(...self::LIGHTING)) {
+                $lighting[$place->channel->offset - 1] = true;
+                if (null !== $place->fine) {
+                    $lighting[$place->fine - 1] = true;
+                }
+            }
+        }
+        $this->lighting = $lighting;
         $this->cells = $this->compiled->mode->cells();
         $this->hasEmitters = $this->compiled->mode->has(RangeFunction::Emitter);
+    }
+
+    /**
+     * Whether a channel has to do with how the unit lights: with its dimmers, shutters and colours, or with what could run instead.
+     *
+     * @param int $place offset − 1
+     */
+    public function lights(int $place): bool
+    {
+        return $this->lighting[$place] ?? false;
     }
 
     public function mode(): CompiledMode
