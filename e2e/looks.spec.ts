@@ -39,7 +39,9 @@ test('a colour is picked inside what a unit can mix, and the stage shows it', as
 test('a look is made by keys alone', async ({ page, request }) => {
   const rig = await demoRig(request);
   await openStage(page, rig, 'looks');
-  await page.getByRole('button', { name: 'Empty look' }).focus();
+  await page.getByRole('button', { name: 'New look' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name of the look' })).toHaveValue('Look 9');
   // To the last column, and three units down it.
@@ -88,4 +90,28 @@ test('what is meant outlives another mode, and units are left out', async ({ pag
   await page.getByRole('button', { name: 'Leave 1 unit out' }).click();
   await expect(page.getByText('This look leaves it alone', { exact: false })).toBeVisible();
   await expect(cell(page, 'Spin L', 'Tide in')).toHaveAttribute('title', /left alone/);
+});
+
+test('looks that every rig needs are made with one press, and marked until somebody changes them', async ({
+  page,
+  request,
+}) => {
+  const rig = await demoRig(request);
+  await openStage(page, rig, 'looks');
+  for (const what of ['Working light', 'Blackout', 'All in red', 'All at a tenth']) {
+    await page.getByRole('button', { name: 'New look' }).click();
+    await page.getByRole('button', { name: new RegExp(`^${what} `) }).click();
+    await expect(page.getByRole('textbox', { name: 'Name of the look' })).toHaveValue(what);
+  }
+  await expect(cell(page, 'Pack A', 'Working light')).toHaveAttribute('title', /lit/);
+  await expect(cell(page, 'Drum 1 + 2', 'Blackout')).toHaveAttribute('title', /down|No colour/);
+  await expect(cell(page, 'Spin L', 'All in red')).toHaveAttribute('title', /lit/);
+  await expect(page.getByText(/^Made for this rig/)).toBeVisible();
+  await cell(page, 'Drum 1 + 2', 'All at a tenth').click();
+  await expect(field(page, 'Level')).toHaveValue('10 %');
+  await field(page, 'Level').fill('20');
+  await field(page, 'Level').press('Enter');
+  await expect(field(page, 'Level')).toHaveValue('20 %');
+  await page.getByRole('button', { name: 'Back to the look' }).click();
+  await expect(page.getByText(/^Made for this rig/)).toHaveCount(0);
 });

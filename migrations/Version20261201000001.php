@@ -18,10 +18,15 @@ final class Version20261201000001 extends AbstractMigration
     {
         // With a default: undo puts rows back that were written before.
         $this->addSql("ALTER TABLE look_cell ADD intent JSONB DEFAULT NULL CHECK (jsonb_typeof(intent) = 'object')");
+        $this->addSql(<<<'SQL'
+            ALTER TABLE look ADD made TEXT DEFAULT NULL
+                CHECK (made IN ('working-light', 'blackout', 'colour', 'tenth', 'reset'))
+            SQL);
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql('ALTER TABLE look DROP made');
         $this->addSql('ALTER TABLE look_cell DROP intent');
     }
 }

@@ -45,6 +45,7 @@
       ['Shift ↑ ↓', 'picks from the last one to here'],
       ['8 0 Enter', 'a level: 80 %'],
       ['amber Enter', 'a colour: its name, #ff8600, or 3200 K'],
+      ['20 to 80, red to blue', 'spread over all that are picked, from the first to the last'],
     ],
   };
   const stage = $derived(route.pathname.split('/')[3] ?? '');

@@ -38,3 +38,12 @@ export function farOff(deltaUv: number): string {
   if (deltaUv <= 0.004) return 'the same';
   return deltaUv <= 0.02 ? 'seen side by side' : 'plainly another colour';
 }
+
+/** "80", "80 %", "full", "half" as 0 to 1; null where that is no level. */
+export function saidLevel(text: string): number | null {
+  const said = text.trim().toLowerCase();
+  if (said === 'full') return 1;
+  if (said === 'half') return 0.5;
+  const percent = Number(/^(\d+(?:\.\d+)?)\s*%?$/.exec(said)?.[1] ?? NaN);
+  return percent <= 100 ? percent / 100 : null;
+}

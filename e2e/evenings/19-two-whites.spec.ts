@@ -27,7 +27,8 @@ evening(19, 'two whites', 25, async (tonight) => {
 
   // From kelvins to what stands on the faders.
   await tonight.press(tonight.stage('Looks'));
-  await tonight.press(tonight.button('Empty look'));
+  await tonight.press(tonight.button('New look'));
+  await tonight.press(tonight.button(/^Empty look/));
   await tonight.press(page.getByRole('button', { name: /^Twin White 1 .*in Look 1$/ }));
   const colour = page.getByRole('textbox', { name: 'Colour', exact: true });
   for (const [kelvin, warmer] of [

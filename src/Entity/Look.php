@@ -30,6 +30,10 @@ class Look implements Journalled
     #[ORM\Column]
     private int $number;
 
+    /** As what it was made for its rig, as long as nobody has changed it. */
+    #[ORM\Column(type: 'text', nullable: true)]
+    private ?string $made = null;
+
     /** @var Collection<int, LookCell> */
     #[ORM\OneToMany(targetEntity: LookCell::class, mappedBy: 'look', cascade: ['persist', 'remove'], orphanRemoval: true)]
     private Collection $cells;
@@ -54,6 +58,7 @@ class Look implements Journalled
         $this->name = $look->name;
         $this->bank = $look->bank;
         $this->number = $look->number;
+        $this->made = $look->made?->value;
     }
 
     /** @param list<int> $values one a channel, 0 to 255 */

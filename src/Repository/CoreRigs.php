@@ -14,6 +14,7 @@ use Rigger\Core\Document\VanEntry;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Line\Radio\Surroundings;
+use Rigger\Core\Look\MadeLook;
 use Rigger\Core\Look\UnitIntent;
 use Rigger\Core\Patch\Place;
 use Rigger\Core\Patch\Span;
@@ -317,8 +318,9 @@ final readonly class CoreRigs
                 $row->whole('number'),
                 $values[$row->text('id')] ?? [],
                 $intents[$row->text('id')] ?? [],
+                null === ($made = $row->textOrNull('made')) ? null : MadeLook::from($made),
             ),
-            $this->rows('SELECT id, name, bank, number FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId),
+            $this->rows('SELECT id, name, bank, number, made FROM look WHERE rig_id = ? ORDER BY bank, number', $rigId),
         );
     }
 

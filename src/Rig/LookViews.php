@@ -45,6 +45,7 @@ final class LookViews
                 ? []
                 : StoreLines::of($desk, $look->name, $look->bank, $look->number, self::named($rig, $desk, $program->steps)),
             $problem,
+            $look->made?->value,
         );
     }
 

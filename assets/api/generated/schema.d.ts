@@ -2064,6 +2064,25 @@ export interface components {
             bank: number;
             number: number;
         };
+        MakeLook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "make-look";
+            name: string;
+            bank: number;
+            number: number;
+            /** @enum {string} */
+            what: "working-light" | "blackout" | "colour" | "tenth" | "reset";
+            colour?: {
+                hex?: string;
+                x?: number;
+                y?: number;
+                kelvin?: number;
+                duv?: number;
+            } | null;
+        };
         RecordLook: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2108,6 +2127,14 @@ export interface components {
             recipe?: "brightest" | "white-first" | "three" | null;
             flash?: number | null;
             plain?: boolean;
+            levelTo?: number | null;
+            colourTo?: {
+                hex?: string;
+                x?: number;
+                y?: number;
+                kelvin?: number;
+                duv?: number;
+            } | null;
         };
         LeaveOut: {
             /**
@@ -2116,6 +2143,15 @@ export interface components {
              */
             do: "leave-out";
             look: string;
+            units: string[];
+        };
+        GiveLooks: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            do: "give-looks";
+            from: string;
             units: string[];
         };
         SteadyLook: {
@@ -2291,7 +2327,7 @@ export interface components {
              */
             do: "redo";
         };
-        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["BeginLook"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["LightUnits"] | components["schemas"]["LeaveOut"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["CoverWidth"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
+        Change: components["schemas"]["AddUnits"] | components["schemas"]["MoveUnits"] | components["schemas"]["RenameUnit"] | components["schemas"]["SetMode"] | components["schemas"]["SwapType"] | components["schemas"]["RemoveUnit"] | components["schemas"]["TakePlan"] | components["schemas"]["TakeList"] | components["schemas"]["HangUnit"] | components["schemas"]["NumberUnit"] | components["schemas"]["GroupUnit"] | components["schemas"]["NoteUnit"] | components["schemas"]["TapeUnit"] | components["schemas"]["TurnUnit"] | components["schemas"]["LockUnit"] | components["schemas"]["TickUnit"] | components["schemas"]["ProveUnit"] | components["schemas"]["TakeButtons"] | components["schemas"]["BendChannel"] | components["schemas"]["PutOut"] | components["schemas"]["NameCell"] | components["schemas"]["RunUnits"] | components["schemas"]["HearRemote"] | components["schemas"]["HoldSlots"] | components["schemas"]["ChangeHold"] | components["schemas"]["ReleaseSlots"] | components["schemas"]["AcceptFinding"] | components["schemas"]["LookAgain"] | components["schemas"]["AddLink"] | components["schemas"]["RenameLink"] | components["schemas"]["TuneLink"] | components["schemas"]["RemoveLink"] | components["schemas"]["ConnectUnit"] | components["schemas"]["PlaceLink"] | components["schemas"]["HearHouse"] | components["schemas"]["PairUnit"] | components["schemas"]["AddReceiver"] | components["schemas"]["ChangeReceiver"] | components["schemas"]["RemoveReceiver"] | components["schemas"]["PutBehind"] | components["schemas"]["CorrectOutputs"] | components["schemas"]["AddRun"] | components["schemas"]["ChangeRun"] | components["schemas"]["RemoveRun"] | components["schemas"]["PutOnRun"] | components["schemas"]["AddSplitter"] | components["schemas"]["SplitRun"] | components["schemas"]["ChangeItems"] | components["schemas"]["ChangeSplitter"] | components["schemas"]["OrderRun"] | components["schemas"]["TakeOffRun"] | components["schemas"]["LoadVan"] | components["schemas"]["AddCircuit"] | components["schemas"]["ChangeCircuit"] | components["schemas"]["RemoveCircuit"] | components["schemas"]["PlugUnits"] | components["schemas"]["RateUnit"] | components["schemas"]["LoadSocket"] | components["schemas"]["FitBattery"] | components["schemas"]["TakeBattery"] | components["schemas"]["WireTape"] | components["schemas"]["UnwireTape"] | components["schemas"]["PlanPower"] | components["schemas"]["ChooseDesk"] | components["schemas"]["JoinRows"] | components["schemas"]["RenameRig"] | components["schemas"]["BeginLook"] | components["schemas"]["MakeLook"] | components["schemas"]["RecordLook"] | components["schemas"]["RecordAgain"] | components["schemas"]["LightUnits"] | components["schemas"]["LeaveOut"] | components["schemas"]["GiveLooks"] | components["schemas"]["SteadyLook"] | components["schemas"]["RenameLook"] | components["schemas"]["StoreLook"] | components["schemas"]["RemoveLook"] | components["schemas"]["PutUnits"] | components["schemas"]["PlaceUnit"] | components["schemas"]["LineUpUnits"] | components["schemas"]["CoverWidth"] | components["schemas"]["PutByWords"] | components["schemas"]["AddSupport"] | components["schemas"]["ChangeSupport"] | components["schemas"]["RemoveSupport"] | components["schemas"]["BeginType"] | components["schemas"]["WriteChart"] | components["schemas"]["TakeRevision"] | components["schemas"]["Undo"] | components["schemas"]["Redo"];
         ChangeRequest: {
             /** @description The rig's version that the changes were based on */
             base: number;
@@ -3202,6 +3238,7 @@ export interface components {
             unreachable: components["schemas"]["UnreachableView"][];
             lines: string[];
             problem?: string | null;
+            made?: string | null;
         };
         LooksChangeView: {
             gone: string[];

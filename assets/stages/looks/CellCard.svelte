@@ -1,9 +1,17 @@
+<script lang="ts" module>
+  import type { Change } from '../../api/types';
+
+  type Light = Omit<Extract<Change, { do: 'light-units' }>, 'do' | 'look' | 'units'>;
+  /** How a unit lights, copied from one cell for others. */
+  let copied = $state.raw<Light | null>(null);
+</script>
+
 <script lang="ts">
   import { untrack } from 'svelte';
   import EditText from '../../components/EditText.svelte';
   import Tape from '../../components/Tape.svelte';
-  import type { Change, Look, LookIntent } from '../../api/types';
-  import { farOff, saidColour, type SaidColour } from '../../lib/colourWords';
+  import type { Look, LookIntent } from '../../api/types';
+  import { farOff, saidColour, saidLevel } from '../../lib/colourWords';
   import { joined } from '../../lib/tapes';
   import { plural } from '../../lib/words';
   import { useFaders } from '../../state/faders.svelte';
@@ -59,31 +67,37 @@
     if (!problem) faders.recall(look);
     return problem?.firstWords ?? null;
   }
-  type Light = {
-    level?: number;
-    colour?: SaidColour;
-    recipe?: 'brightest' | 'white-first' | 'three';
-    flash?: number;
-    plain?: boolean;
-  };
   const light = (what: Light) => change({ do: 'light-units', look: look.id, units: ids, ...what });
 
+  /** "20-80", "red to blue": from the first unit to the last. */
+  const ends = (text: string) => text.split(/\s+to\s+|\s*(?:…|–)\s*|(?<=[\d%])\s*-\s*(?=\d)/);
   function setLevel(text: string): Promise<string | null> {
-    const said = text.trim().toLowerCase();
-    const number =
-      said === 'full' ? 100 : said === 'half' ? 50 : Number(/^(\d+(?:\.\d+)?)\s*%?$/.exec(said)?.[1] ?? NaN);
-    if (Number.isNaN(number) || number > 100) return Promise.resolve('Type 0 to 100 %, full or half.');
-    return light({ level: number / 100 });
+    const said = ends(text).map(saidLevel);
+    const [from, to] = said;
+    if (from == null || said.length > 2 || to === null)
+      return Promise.resolve('Type 0 to 100 %, full or half; or 20 to 80 over all that are picked.');
+    return light({ level: from, ...(to === undefined ? {} : { levelTo: to }) });
   }
   function setColour(text: string): Promise<string | null> {
     if (text.trim() === '') return light({ plain: true });
-    const said = saidColour(text);
-    return said ? light({ colour: said }) : Promise.resolve('Type a colour: amber, #ff8600, 3200 K, or 0.31, 0.33.');
+    const said = ends(text).map(saidColour);
+    const [from, to] = said;
+    if (!from || said.length > 2 || to === null)
+      return Promise.resolve(
+        'Type a colour: amber, #ff8600, 3200 K, or 0.31, 0.33; or red to blue over all that are picked.',
+      );
+    return light({ colour: from, ...(to ? { colourTo: to } : {}) });
   }
   function setFlash(text: string): Promise<string | null> {
     const said = text.trim().toLowerCase();
     const number = said === 'steady' || said === '' ? 0 : Number(/^(\d+(?:\.\d+)?)\s*(?:hz)?$/.exec(said)?.[1] ?? NaN);
     return Number.isNaN(number) ? Promise.resolve('Type flashes a second, or steady.') : light({ flash: number });
+  }
+  function copy() {
+    const [one] = intents;
+    if (!one) return;
+    const how: Light = { level: one.level, recipe: one.recipe as 'brightest', flash: one.flash };
+    copied = one.x != null && one.y != null ? { ...how, colour: { x: one.x, y: one.y } } : { ...how, plain: true };
   }
   const takeTried = () => {
     const tried = mixing.mix?.colour;
@@ -175,11 +189,21 @@
   </ul>
 {/if}
 <div class="mt-3 flex flex-wrap gap-2">
+  <button class="btn" disabled={intents.length === 0} onclick={copy}>Copy</button>
+  <button class="btn" disabled={session.busy || !copied} onclick={() => copied && light(copied)}>Paste</button>
   <button
     class="btn"
     disabled={session.busy || cells.length === 0}
     onclick={() => change({ do: 'leave-out', look: look.id, units: ids })}
     >Leave {plural(units.length, 'unit')} out</button
   >
+  {#if units.length > 1 && pick.units[0]}
+    <button
+      class="btn"
+      disabled={session.busy}
+      onclick={() => change({ do: 'give-looks', from: pick.units[0] ?? '', units: pick.units.slice(1) })}
+      >Give all looks of {nameOf(pick.units[0])} to the {units.length > 2 ? 'others' : 'other'}</button
+    >
+  {/if}
   <button class="btn btn-quiet" onclick={() => pick.clear()}>Back to the look</button>
 </div>

@@ -25,6 +25,9 @@
   };
 </script>
 
+{#if look.made}<p class="dim mb-2 text-[12.5px]">
+    Made for this rig: made, not recorded. Whatever you set in it makes it yours.
+  </p>{/if}
 <div class="mb-3 grid grid-cols-[1fr_72px] gap-2">
   <EditText
     about={look.id}

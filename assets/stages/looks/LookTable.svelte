@@ -80,7 +80,11 @@
                 faders.recall(look);
               }}
             >
-              <span class="mono faint block">{look.bank}.{look.number}</span>
+              <span class="mono faint block"
+                >{look.bank}.{look.number}{#if look.made}<span class="dim" title="Made for this rig">
+                    made</span
+                  >{/if}</span
+              >
               <Tape name={look.name} />
             </button>
           </th>

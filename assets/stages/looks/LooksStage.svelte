@@ -10,6 +10,7 @@
   import CellCard from './CellCard.svelte';
   import LookCard from './LookCard.svelte';
   import { LookPick } from './lookPick.svelte';
+  import NewLook from './NewLook.svelte';
   import LookTable from './LookTable.svelte';
 
   const session = useRig();
@@ -22,11 +23,6 @@
   const pick = new LookPick();
   const picked = $derived(pick.units.length ? (rig.looks.find((one) => one.id === pick.look) ?? null) : null);
 
-  async function begin() {
-    const name = `Look ${rig.looks.length + 1}`;
-    const problem = await session.change({ do: 'begin-look', name, ...next });
-    if (!problem) selection.look = session.made[0] ?? null;
-  }
   const next = $derived.by(() => {
     const perBank = rig.desk?.scenesPerBank ?? 6;
     for (let place = 0; place < 10_000; place += 1) {
@@ -45,7 +41,7 @@
       <span class="dim flex-1 text-[12.5px]"
         >{room ? `${rig.looks.length} of ${room} scenes used` : plural(rig.looks.length, 'look')}</span
       >
-      <button class="btn" onclick={begin} disabled={session.busy}>Empty look</button>
+      <NewLook {next} />
       <button class="btn btn-primary" onclick={() => (recording = true)}>Record a look</button>
     </div>
     {#if rig.looks.length === 0 && isBeginning(rig)}<div class="scroll">

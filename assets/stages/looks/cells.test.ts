@@ -152,6 +152,43 @@ describe('the card of picked cells', () => {
     expect(screen.getByText(/Some of these are left alone/)).toBeTruthy();
   });
 
+  it.each([
+    ['Level', '20-80', { level: 0.2, levelTo: 0.8 }],
+    ['Level', '20 % to full', { level: 0.2, levelTo: 1 }],
+    ['Colour', 'red to 3200 K', { colour: { hex: '#ff0000' }, colourTo: { kelvin: 3200 } }],
+    ['Colour', '', { plain: true }],
+  ])('takes %s %s, over all that are picked', async (label, text, said) => {
+    card([drum], meant(0.8));
+    const field = screen.getByLabelText(label);
+    await fireEvent.input(field, { target: { value: text } });
+    await fireEvent.keyDown(field, { key: 'Enter' });
+    await waitFor(() => expect(changes()).toEqual([{ do: 'light-units', look: house.id, units: [drum], ...said }]));
+  });
+
+  it.each([
+    ['Level', '20 to 80 to 90'],
+    ['Level', '120'],
+    ['Colour', 'red to nowhere'],
+  ])('refuses %s %s with what it would take', async (label, text) => {
+    card([drum]);
+    const field = screen.getByLabelText(label);
+    await fireEvent.input(field, { target: { value: text } });
+    await fireEvent.keyDown(field, { key: 'Enter' });
+    expect(await screen.findByText(/over all that are picked/)).toBeTruthy();
+    expect(changes()).toHaveLength(0);
+  });
+
+  it('carries what one does to another, and all looks of the first to the others', async () => {
+    card([drum, unit('Spin L').id], meant(0.8));
+    await fireEvent.click(screen.getByRole('button', { name: 'Copy' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Paste' }));
+    await waitFor(() =>
+      expect(changes()[0]).toMatchObject({ level: 0.8, colour: { x: 0.5, y: 0.4 }, recipe: 'brightest', flash: 0 }),
+    );
+    await fireEvent.click(screen.getByRole('button', { name: /^Give all looks of Drum 1/ }));
+    await waitFor(() => expect(changes()[1]).toEqual({ do: 'give-looks', from: drum, units: [unit('Spin L').id] }));
+  });
+
   it('leaves units out', async () => {
     card([drum]);
     await fireEvent.click(screen.getByRole('button', { name: 'Leave 1 unit out' }));
@@ -173,7 +210,23 @@ describe('the stage of looks', () => {
 
   it('begins a look that says nothing yet, at the next free place', async () => {
     show(LooksStage);
-    await fireEvent.click(screen.getByRole('button', { name: 'Empty look' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'New look' }));
+    await fireEvent.click(screen.getByRole('button', { name: /^Empty look/ }));
     await waitFor(() => expect(changes()[0]).toMatchObject({ do: 'begin-look', bank: 2, number: 3 }));
+  });
+
+  it('makes one that every rig needs, under a name that is free', async () => {
+    const looks = demo.rig.looks.map((look, nth) => (nth === 0 ? { ...look, name: 'All in red' } : look));
+    show(LooksStage, {}, rigWith({ looks }));
+    await fireEvent.click(screen.getByRole('button', { name: 'New look' }));
+    await fireEvent.click(screen.getByRole('button', { name: /^All in red/ }));
+    await waitFor(() =>
+      expect(changes()[0]).toMatchObject({
+        do: 'make-look',
+        what: 'colour',
+        name: 'All in red 2',
+        colour: { hex: '#ff0000' },
+      }),
+    );
   });
 });

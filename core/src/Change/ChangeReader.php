@@ -40,8 +40,10 @@ use Rigger\Core\Change\Line\RemoveReceiver;
 use Rigger\Core\Change\Line\RenameLink;
 use Rigger\Core\Change\Line\TuneLink;
 use Rigger\Core\Change\Look\BeginLook;
+use Rigger\Core\Change\Look\GiveLooks;
 use Rigger\Core\Change\Look\LeaveOut;
 use Rigger\Core\Change\Look\LightUnits;
+use Rigger\Core\Change\Look\MakeLook;
 use Rigger\Core\Change\Look\RecordAgain;
 use Rigger\Core\Change\Look\RecordLook;
 use Rigger\Core\Change\Look\RemoveLook;
@@ -115,7 +117,8 @@ final class ChangeReader
         AddCircuit::class, ChangeCircuit::class, RemoveCircuit::class, PlugUnits::class, RateUnit::class, LoadSocket::class,
         FitBattery::class, TakeBattery::class, WireTape::class, UnwireTape::class, PlanPower::class,
         ChooseDesk::class, JoinRows::class, RenameRig::class,
-        BeginLook::class, RecordLook::class, RecordAgain::class, LightUnits::class, LeaveOut::class, SteadyLook::class, RenameLook::class,
+        BeginLook::class, MakeLook::class, RecordLook::class, RecordAgain::class, LightUnits::class, LeaveOut::class, GiveLooks::class,
+        SteadyLook::class, RenameLook::class,
         StoreLook::class, RemoveLook::class,
         PutUnits::class, PlaceUnit::class, LineUpUnits::class, CoverWidth::class,
         PutByWords::class, AddSupport::class, ChangeSupport::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Document;
 
+use Rigger\Core\Look\MadeLook;
 use Rigger\Core\Look\UnitIntent;
 
 /** A scene in a rig document. */
@@ -19,6 +20,7 @@ final readonly class LookEntry
         public int $number,
         public array $values,
         public array $intents = [],
+        public ?MadeLook $made = null,
     ) {
     }
 }

@@ -189,7 +189,7 @@ final readonly class RigDocument
                 $intents[$units[$place]->id] = $intent;
             }
 
-            return new Look($newId(), $look->name, $look->bank, $look->number, $values, $intents);
+            return new Look($newId(), $look->name, $look->bank, $look->number, $values, $intents, $look->made);
         }, $this->looks);
         $unitIds = array_map(static fn (Unit $unit): string => $unit->id, $units);
         $linkIds = array_map(static fn (Link $link): string => $link->id, $links);
@@ -300,6 +300,6 @@ final readonly class RigDocument
             $intents[$places[$unit]] = $intent;
         }
 
-        return new LookEntry($look->name, $look->bank, $look->number, $values, $intents);
+        return new LookEntry($look->name, $look->bank, $look->number, $values, $intents, $look->made);
     }
 }

@@ -14,6 +14,7 @@ use Rigger\Core\Line\Radio\FormerKits;
 use Rigger\Core\Line\Radio\Kit;
 use Rigger\Core\Line\Radio\KitReader;
 use Rigger\Core\Line\Radio\Surroundings;
+use Rigger\Core\Look\MadeLook;
 use Rigger\Core\Look\UnitIntent;
 use Rigger\Core\Position\Spot;
 use Rigger\Core\Position\Support;
@@ -37,7 +38,9 @@ final class RigReader
         4 => [],
     ];
 
-    /** Likewise of what a unit does in a look. */
+    /** Likewise of a look. */
+    private const LOOK = [1 => ['name', 'bank', 'number', 'cells'], 4 => ['made']];
+    /** Likewise of what a unit does in one. */
     private const CELL = [1 => ['fixture', 'values'], 4 => ['intent']];
 
     /** @throws InputError */
@@ -175,7 +178,8 @@ final class RigReader
 
     private static function look(mixed $item, string $path, FormatVersion $version): LookEntry
     {
-        $in = Members::of($item, ['name', 'bank', 'number', 'cells'], $path);
+        $in = Members::open($item, $path);
+        $version->allow($in, self::LOOK);
         $name = Limits::name($in->text('name'), $in->path('name'));
         $bank = $in->whole('bank', 1, 512);
         $number = $in->whole('number', 1, 512);
@@ -193,6 +197,8 @@ final class RigReader
             }
         }
 
-        return new LookEntry($name, $bank, $number, $values, $intents);
+        $made = $in->has('made') ? MadeLook::from($in->choice('made', MadeLook::words())) : null;
+
+        return new LookEntry($name, $bank, $number, $values, $intents, $made);
     }
 }

@@ -33,7 +33,7 @@ final class RigWriter
                     array_keys($look->values),
                     $look->values,
                 ),
-            ], $rig->looks),
+            ] + (null === $look->made ? [] : ['made' => $look->made->value]), $rig->looks),
         ] + ([] === $rig->supports
             ? []
             : ['supports' => array_map(

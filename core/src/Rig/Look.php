@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Rig;
 
+use Rigger\Core\Look\MadeLook;
 use Rigger\Core\Look\UnitIntent;
 
 /**
@@ -17,6 +18,7 @@ final readonly class Look
     /**
      * @param array<string, list<int>>  $values  0 to 255, one a channel, by unit; units that are not named are left alone
      * @param array<string, UnitIntent> $intents by unit, of some of those that have values
+     * @param MadeLook|null             $made    as what it was made for this rig, as long as nobody has changed it
      */
     public function __construct(
         public string $id,
@@ -25,17 +27,18 @@ final readonly class Look
         public int $number,
         public array $values,
         public array $intents = [],
+        public ?MadeLook $made = null,
     ) {
     }
 
     public function renamed(string $name): self
     {
-        return new self($this->id, $name, $this->bank, $this->number, $this->values, $this->intents);
+        return new self($this->id, $name, $this->bank, $this->number, $this->values, $this->intents, $this->made);
     }
 
     public function storedAt(int $bank, int $number): self
     {
-        return new self($this->id, $this->name, $bank, $number, $this->values, $this->intents);
+        return new self($this->id, $this->name, $bank, $number, $this->values, $this->intents, $this->made);
     }
 
     /**
@@ -56,6 +59,11 @@ final readonly class Look
     public function meaning(string $unitId, UnitIntent $intent, array $values): self
     {
         return $this->holding([$unitId => $values] + $this->values, [$unitId => $intent] + $this->intents);
+    }
+
+    public function marked(?MadeLook $made): self
+    {
+        return new self($this->id, $this->name, $this->bank, $this->number, $this->values, $this->intents, $made);
     }
 
     /** The unit is left alone from now on. */

@@ -36,7 +36,8 @@ final class Refit
             $now = self::values($look, $unit, $new);
             if ($now !== $values) {
                 $intent = $look->intents[$unit->id] ?? null;
-                $fitted[] = null === $intent ? $look->with($unit->id, $now) : $look->meaning($unit->id, $intent, $now);
+                $look = (null === $intent ? $look->with($unit->id, $now) : $look->meaning($unit->id, $intent, $now))->marked($look->made);
+                $fitted[] = $look;
             }
         }
 

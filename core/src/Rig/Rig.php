@@ -316,7 +316,10 @@ final class Rig
             static fn (Run $run): Run => $run->keeping(static fn (RunItem $item): bool => $item->unitId !== $id),
             $rig->runs,
         );
-        $rig->looks = array_map(static fn (Look $look): Look => isset($look->values[$id]) ? $look->without($id) : $look, $rig->looks);
+        $rig->looks = array_map(
+            static fn (Look $look): Look => isset($look->values[$id]) ? $look->without($id)->marked($look->made) : $look,
+            $rig->looks,
+        );
         $rig->known = array_filter($rig->known, static fn (KnownFinding $known): bool => !\in_array($id, $known->units, true));
 
         return $rig;

@@ -16,6 +16,7 @@ use Rigger\Core\Document\RigWriter;
 use Rigger\Core\Input\InputError;
 use Rigger\Core\Input\Json;
 use Rigger\Core\Light\CellLight;
+use Rigger\Core\Profile\RangeFunction;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Refit;
 use Rigger\Core\Rig\Rig;
@@ -143,6 +144,89 @@ final class LightUnitsTest extends TestCase
         self::assertSame([], self::look($again)->intents);
     }
 
+    public function testLooksThatEveryRigNeedsAreMadeForWhateverHangsThere(): void
+    {
+        $make = static fn (string $what, array $more = []): Rig => self::apply(
+            ['do' => 'make-look', 'name' => 'Made', 'bank' => 9, 'number' => 1, 'what' => $what] + $more,
+        );
+        $look = static fn (Rig $rig): Look => array_values(array_filter($rig->looks, static fn (Look $one): bool => 'Made' === $one->name))[0];
+        $lit = static function (Rig $rig) use ($look): int {
+            $lit = 0;
+            foreach ($rig->units as $unit) {
+                $values = $look($rig)->values[$unit->id] ?? null;
+                $lit += null !== $values && true !== $unit->at->compiled()?->light($values)->isDark() ? 1 : 0;
+            }
+
+            return $lit;
+        };
+        $lamps = \count(array_filter(Rigs::demo()->units, static fn ($unit): bool => true === $unit->at->compiled()?->canShine()));
+        self::assertSame($lamps, $lit($make('working-light')));
+        self::assertSame(0, $lit($make('blackout')));
+        self::assertSame($lamps, $lit($make('colour', ['colour' => ['hex' => '#ff0000']])));
+        $tenth = $make('tenth');
+        self::assertSame('tenth', $look($tenth)->made?->value);
+        self::assertCount(\count($tenth->units), $look($tenth)->intents);
+        // Whoever sets something in it makes it theirs; another mode does not.
+        $drum = Rigs::named($tenth, 'Drum 1');
+        $mine = self::apply(['do' => 'light-units', 'look' => $look($tenth)->id, 'units' => [$drum->id], 'level' => 1], $tenth);
+        self::assertNull($look($mine)->made);
+        self::assertNotNull($look(Refit::becoming($tenth, $drum, $drum->revision(), 'five'))->made);
+    }
+
+    public function testAResetNamesWhoCanAndLightsNobody(): void
+    {
+        $rig = self::apply(['do' => 'make-look', 'name' => 'Made', 'bank' => 9, 'number' => 1, 'what' => 'reset']);
+        $look = array_values(array_filter($rig->looks, static fn (Look $one): bool => 'Made' === $one->name))[0];
+        self::assertNotSame([], $look->values);
+        foreach ($look->values as $id => $values) {
+            $resets = array_filter(
+                $rig->unit($id)->mode()->byOffset(),
+                static fn ($channel): bool => RangeFunction::Reset === $channel->rangeAt($values[$channel->offset - 1])?->function,
+            );
+            self::assertNotSame([], $resets);
+        }
+    }
+
+    public function testLevelAndColourAreSpreadInTheOrderNamed(): void
+    {
+        $rig = Rigs::demo();
+        $ids = array_map(static fn (string $name): string => Rigs::named($rig, $name)->id, ['Drum 5', 'Drum 1', 'Drum 3']);
+        $spread = self::apply([
+            'do' => 'light-units', 'look' => self::look($rig)->id, 'units' => $ids,
+            'level' => 0.2, 'levelTo' => 0.8, 'colour' => ['hex' => '#ff0000'], 'colourTo' => ['hex' => '#0000ff'],
+        ]);
+        $intents = self::look($spread)->intents;
+        self::assertEqualsWithDelta([0.2, 0.5, 0.8], array_map(static fn (string $id): float => $intents[$id]->level, $ids), 1e-9);
+        [$red, $middle, $blue] = array_map(static fn (string $id): Uv => Uv::of($intents[$id]->colour->chromaticity ?? self::fail()), $ids);
+        self::assertEqualsWithDelta($red->distance($blue) / 2, $red->distance($middle), 1e-6);
+        self::assertEqualsWithDelta($red->distance($middle), $middle->distance($blue), 1e-6);
+        self::assertEquals($intents[$ids[1]], $intents[Rigs::named($rig, 'Drum 2')->id]);
+    }
+
+    public function testTheLooksOfOneAreGivenToOthers(): void
+    {
+        $rig = self::lit('Drum 1', ['level' => 0.5, 'colour' => ['hex' => '#ff8600']]);
+        [$drum, $third, $spin] = array_map(static fn (string $name): string => Rigs::named($rig, $name)->id, ['Drum 1', 'Drum 3', 'Spin L']);
+        $given = self::apply(['do' => 'give-looks', 'from' => $drum, 'units' => [$third, $spin]], $rig);
+        foreach ($given->looks as $id => $look) {
+            // A unit of the same mode does it to the byte; another shows it as near as it can.
+            self::assertSame($look->values[$drum] ?? null, $look->values[$third] ?? null, $look->name);
+            self::assertSame(isset($look->values[$drum]), isset($look->values[$spin]), $look->name);
+            self::assertSame($rig->looks[$id]->values[$drum] ?? null, $look->values[$drum] ?? null);
+        }
+        $lantern = self::look($given);
+        self::assertEquals($lantern->intents[$drum], $lantern->intents[$spin]);
+        self::assertEqualsWithDelta(self::shows($rig, 'Drum 1')->intensity, self::shows($given, 'Spin L')->intensity, 0.01);
+    }
+
+    public function testItsOwnLooksAreNotGivenToATwin(): void
+    {
+        $this->expectExceptionMessage('Drum 1 has its own looks already');
+        self::apply([
+            'do' => 'give-looks', 'from' => Rigs::named(Rigs::demo(), 'Drum 1')->id, 'units' => [Rigs::named(Rigs::demo(), 'Drum 2')->id],
+        ]);
+    }
+
     public function testADocumentKeepsWhatIsMeant(): void
     {
         $rig = self::lit('Drum 1', ['level' => 0.25, 'colour' => ['kelvin' => 3200, 'duv' => 0.002], 'recipe' => 'white-first', 'flash' => 2]);
@@ -170,6 +254,7 @@ final class LightUnitsTest extends TestCase
         yield 'black' => ['no_colour', 'colour.hex', ['colour' => ['hex' => '#000000']]];
         yield 'two ways at once' => ['unknown_member', 'colour.hex', ['colour' => ['x' => 0.3, 'y' => 0.3, 'hex' => '#ffffff']]];
         yield 'another recipe' => ['not_a_choice', 'recipe', ['recipe' => 'warm']];
+        yield 'a spread without its beginning' => ['missing', 'level', ['levelTo' => 1]];
         yield 'too fast for anything' => ['out_of_range', 'flash', ['flash' => 200]];
     }
 }

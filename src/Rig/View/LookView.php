@@ -12,6 +12,7 @@ final readonly class LookView
      * @param list<CellView>        $cells
      * @param list<UnreachableView> $unreachable channels above 0 that no fader of the desk reaches
      * @param list<string>          $lines       how to store it there, in the desk's own words
+     * @param string|null           $made        as what it was made for this rig; null where somebody has set or changed it
      * @param string|null           $problem     why it cannot be put on the desk's faders
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class LookView
         public array $unreachable,
         public array $lines,
         public ?string $problem,
+        public ?string $made,
     ) {
     }
 }

@@ -12,9 +12,8 @@ use Rigger\Core\Change\Shape\Within;
 use Rigger\Core\Change\World;
 use Rigger\Core\Colour\Recipe;
 use Rigger\Core\Colour\SaidColour;
+use Rigger\Core\Colour\Uv;
 use Rigger\Core\Input\InputError;
-use Rigger\Core\Light\Solve\LightSolver;
-use Rigger\Core\Look\UnitIntent;
 use Rigger\Core\Rig\Look;
 use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
@@ -24,12 +23,14 @@ use Rigger\Core\Text\Names;
 final readonly class LightUnits implements Change
 {
     /**
-     * @param list<string>    $units
-     * @param float|null      $level  0 to 1
-     * @param SaidColour|null $colour {"hex"} | {"x","y"} | {"kelvin","duv"?}
-     * @param string|null     $recipe by which way of several the colour is mixed
-     * @param float|null      $flash  flashes a second, 0 for steady
-     * @param bool            $plain  no colour any more: as it comes
+     * @param list<string>    $units    in the order over which level and colour are spread
+     * @param float|null      $level    0 to 1
+     * @param SaidColour|null $colour   {"hex"} | {"x","y"} | {"kelvin","duv"?}
+     * @param string|null     $recipe   by which way of several the colour is mixed
+     * @param float|null      $flash    flashes a second, 0 for steady
+     * @param bool            $plain    no colour any more: as it comes
+     * @param float|null      $levelTo  the last unit's level; those between go evenly from the first one's
+     * @param SaidColour|null $colourTo the last unit's colour; those between go evenly through (u′, v′)
      */
     public function __construct(
         public string $look,
@@ -40,6 +41,8 @@ final readonly class LightUnits implements Change
         public ?string $recipe = null,
         #[Within(0, 100, 'A unit flashes 0 to 100 times a second, and not {value}.')] public ?float $flash = null,
         public bool $plain = false,
+        #[Within(0, 1, 'A level runs from 0 to 1, and {value} is none.')] public ?float $levelTo = null,
+        public ?SaidColour $colourTo = null,
     ) {
     }
 
@@ -47,60 +50,78 @@ final readonly class LightUnits implements Change
     {
         $look = $rig->look($this->look);
         $named = array_map($rig->unit(...), $this->units);
-        foreach (self::withTwins($rig, $named) as $unit) {
-            $solver = $unit->at->solver() ?? throw InputError::because(
-                'chart_errors',
-                'units',
-                \sprintf('The chart of %s has errors: put those right in Fixtures first.', $unit->name),
-            );
-            $before = $look->values[$unit->id] ?? null;
-            $intent = self::now($look, $unit, $solver)->with(
-                $this->level,
-                $this->colour,
-                null === $this->recipe ? null : Recipe::from($this->recipe),
-                $this->flash,
-            );
-            $intent = $this->plain ? $intent->uncoloured() : $intent;
-            $look = $look->meaning($unit->id, $intent, $intent->values($solver, $before));
+        foreach (['level' => [$this->level, $this->levelTo], 'colour' => [$this->colour, $this->colourTo]] as $member => [$from, $to]) {
+            if (null !== $to && null === $from) {
+                throw InputError::missing($member);
+            }
+        }
+        foreach ($named as $nth => $unit) {
+            $share = \count($named) > 1 ? $nth / (\count($named) - 1) : 0.0;
+            foreach (self::twins($rig, $unit) as $twin) {
+                $look = $this->lit($look, $twin, $share);
+            }
         }
         $names = Names::few(array_map(static fn (Unit $unit): string => $unit->name, $named));
 
         return new Applied($rig->withLooks($look), \sprintf('Set %s in %s%s', $names, $look->name, $this->words()));
     }
 
-    /** How a unit lights in the look as it is: as it was meant, or what its faders show. */
-    private static function now(Look $look, Unit $unit, LightSolver $solver): UnitIntent
+    /** @param float $share of the way over the units that are named, 0 for the first */
+    private function lit(Look $look, Unit $unit, float $share): Look
     {
-        $values = $look->values[$unit->id] ?? null;
-        $mode = $unit->at->compiled();
-        if (isset($look->intents[$unit->id]) || null === $values || null === $mode || \count($values) !== $unit->footprint()) {
-            return $look->intents[$unit->id] ?? new UnitIntent();
-        }
+        $solver = $unit->at->solver() ?? throw InputError::because(
+            'chart_errors',
+            'units',
+            \sprintf('The chart of %s has errors: put those right in Fixtures first.', $unit->name),
+        );
+        $level = null === $this->level || null === $this->levelTo ? $this->level : $this->level + $share * ($this->levelTo - $this->level);
+        $intent = Meant::now($look, $unit)->with(
+            $level,
+            $this->colourAt($share),
+            null === $this->recipe ? null : Recipe::from($this->recipe),
+            $this->flash,
+        );
+        $intent = $this->plain ? $intent->uncoloured() : $intent;
 
-        return UnitIntent::shown($mode->light($values), $solver);
+        return $look->meaning($unit->id, $intent, $intent->values($solver, $look->values[$unit->id] ?? null));
     }
 
-    /**
-     * @param list<Unit> $units
-     *
-     * @return array<string, Unit> those that share a place and a mode move together, whoever is named
-     */
-    private static function withTwins(Rig $rig, array $units): array
+    private function colourAt(float $share): ?SaidColour
     {
-        $keys = array_map(static fn (Unit $unit): string => $unit->twinKey(), $units);
+        if (null === $this->colour || null === $this->colourTo || $share <= 0.0) {
+            return $this->colour;
+        }
 
-        return array_filter($rig->units, static fn (Unit $unit): bool => \in_array($unit->twinKey(), $keys, true));
+        return $share >= 1.0
+            ? $this->colourTo
+            : SaidColour::of(Uv::of($this->colour->chromaticity)->towards(Uv::of($this->colourTo->chromaticity), $share)->held());
+    }
+
+    /** @return array<string, Unit> those that share its place and mode move with it, whoever is named */
+    private static function twins(Rig $rig, Unit $unit): array
+    {
+        return array_filter($rig->units, static fn (Unit $one): bool => $one->twinKey() === $unit->twinKey());
     }
 
     private function words(): string
     {
         $said = array_filter([
-            null === $this->level ? '' : \sprintf('%d %%', round(100 * $this->level)),
-            $this->plain ? 'no colour' : ($this->colour?->words() ?? ''),
+            self::span(self::percent($this->level), self::percent($this->levelTo)),
+            $this->plain ? 'no colour' : self::span($this->colour?->words() ?? '', $this->colourTo?->words() ?? ''),
             null === $this->recipe ? '' : str_replace('-', ' ', $this->recipe),
             null === $this->flash ? '' : ($this->flash > 0.0 ? \sprintf('%s flashes a second', json_encode($this->flash)) : 'steady'),
         ], static fn (string $one): bool => '' !== $one);
 
         return [] === $said ? '' : ' to '.implode(', ', $said);
+    }
+
+    private static function percent(?float $level): string
+    {
+        return null === $level ? '' : \sprintf('%d %%', round(100 * $level));
+    }
+
+    private static function span(string $from, string $to): string
+    {
+        return '' === $to ? $from : $from.' … '.$to;
     }
 }
