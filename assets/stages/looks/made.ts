@@ -14,6 +14,6 @@ export const MADE: readonly {
   {
     what: 'reset',
     name: 'Reset',
-    why: 'heads turn by themselves: keep people clear, and hold it as long as the manual says',
+    why: 'heads turn by themselves: keep people clear',
   },
 ];
