@@ -124,6 +124,11 @@ final class DeskAndLooksTest extends ApiTestCase
         self::assertLessThan(0.004, $drum['ways'][0]['deltaUv']);
         self::assertSame([], $spin['corners']);
         self::assertSame(['It cannot mix colours: this is the nearest of its own.'], $spin['ways'][0]['notes']);
+        // At the wheel's own white both are the same; at a colour that both have nobody has to meet.
+        $meet = $ask(['hex' => '#c8d8ff'])['meet'];
+        self::assertLessThan(0.004, $meet['worst']);
+        self::assertGreaterThan(0.01, $meet['away']);
+        self::assertNull($ask(['hex' => '#ffffff'])['meet']);
         // A place of the diagram, also one where no colour is.
         self::assertEqualsWithDelta(0.2, $ask(['u' => 0.2, 'v' => 0.45])['colour']['u'], 1e-9);
         self::assertGreaterThan(0.02, $ask(['u' => 0.6, 'v' => 0.1])['units'][0]['ways'][0]['deltaUv']);

@@ -2908,9 +2908,17 @@ export interface components {
             corners: components["schemas"]["CornerView"][];
             ways: components["schemas"]["MixWayView"][];
         };
+        MeetView: {
+            colour: components["schemas"]["ColourView"];
+            /** Format: float */
+            worst: number;
+            /** Format: float */
+            away: number;
+        };
         MixView: {
             colour?: components["schemas"]["ColourView"] | null;
             units: components["schemas"]["MixUnitView"][];
+            meet?: components["schemas"]["MeetView"] | null;
         };
         LargeSetView: {
             words: string;

@@ -188,6 +188,21 @@
     {/each}
   </ul>
 {/if}
+{#if mixing.mix?.meet}
+  {@const meet = mixing.mix.meet}
+  <button
+    class="btn btn-primary mt-3 h-auto w-full justify-start gap-2 py-1.5 text-left"
+    disabled={session.busy}
+    onclick={() => light({ colour: { x: meet.colour.x, y: meet.colour.y } })}
+  >
+    <i class="spot" style:background={meet.colour.hex}></i>
+    <span
+      >Meet here: all within <span class="mono">{meet.worst.toFixed(4)}</span>
+      <span class="block text-[11px] font-[400]">alike on all, and {meet.away.toFixed(3)} from what was asked</span
+      ></span
+    >
+  </button>
+{/if}
 <div class="mt-3 flex flex-wrap gap-2">
   <button class="btn" disabled={intents.length === 0} onclick={copy}>Copy</button>
   <button class="btn" disabled={session.busy || !copied} onclick={() => copied && light(copied)}>Paste</button>
@@ -207,3 +222,13 @@
   {/if}
   <button class="btn btn-quiet" onclick={() => pick.clear()}>Back to the look</button>
 </div>
+
+<style>
+  .spot {
+    width: 18px;
+    height: 18px;
+    flex: none;
+    border-radius: 50%;
+    border: 2px solid #000;
+  }
+</style>

@@ -13,6 +13,7 @@ const drum = unit('Drum 1').id;
 const spot = (label: string, u: number, v: number) => ({ label, x: 0.3, y: 0.3, u, v, hex: '#eae2ff' });
 const mix: Mix = {
   colour: spot('x 0.300, y 0.300', 0.2, 0.45),
+  meet: null,
   units: [
     {
       unitId: drum,
@@ -187,6 +188,20 @@ describe('the card of picked cells', () => {
     );
     await fireEvent.click(screen.getByRole('button', { name: /^Give all looks of Drum 1/ }));
     await waitFor(() => expect(changes()[1]).toEqual({ do: 'give-looks', from: drum, units: [unit('Spin L').id] }));
+  });
+
+  it('offers the colour at which units that differ are alike', async () => {
+    answer({
+      [`POST /api/rigs/${demo.rig.id}/looks/mix`]: () => ({
+        ...mix,
+        meet: { colour: spot('meet', 0.21, 0.46), worst: 0.0039, away: 0.03 },
+      }),
+    });
+    const pick = new LookPick();
+    pick.pick(house.id, drum, 'only', [drum]);
+    show(CellCard, { look: meant(0.8).looks[0], pick }, meant(0.8));
+    await fireEvent.click(await screen.findByRole('button', { name: /Meet here: all within 0.0039/ }));
+    await waitFor(() => expect(changes()[0]).toMatchObject({ colour: { x: 0.3, y: 0.3 } }));
   });
 
   it('leaves units out', async () => {

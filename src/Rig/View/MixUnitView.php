@@ -8,7 +8,6 @@ use Rigger\Core\Colour\Chromaticity;
 use Rigger\Core\Colour\Gamut;
 use Rigger\Core\Colour\Uv;
 use Rigger\Core\Light\Solve\ColourReach;
-use Rigger\Core\Light\Solve\LightSolver;
 use Rigger\Core\Light\Solve\Way;
 use Rigger\Core\Rig\Unit;
 
@@ -24,9 +23,8 @@ final readonly class MixUnitView
     {
     }
 
-    public static function of(Unit $unit, LightSolver $solver, ?Chromaticity $colour): self
+    public static function of(Unit $unit, ColourReach $reach, ?Chromaticity $colour): self
     {
-        $reach = new ColourReach($solver);
         $emitters = $reach->emitters();
         $points = array_map(Uv::of(...), array_values($emitters));
 

@@ -61,6 +61,20 @@ final readonly class ColourChoices
     public function nearest(Chromaticity $colour): array
     {
         $target = Uv::of($colour);
+        $best = $this->closest($target);
+
+        return [$best[0], !$best[2] || $best[1]->distance($target) > self::SAME];
+    }
+
+    /** The colour of the nearest. */
+    public function colour(Uv $target): Uv
+    {
+        return $this->closest($target)[1];
+    }
+
+    /** @return array{Set, Uv, bool} of several that are as near, the first */
+    private function closest(Uv $target): array
+    {
         [$best, $least] = [$this->choices[0], \INF];
         foreach ($this->choices as $choice) {
             $distance = $choice[1]->distance($target);
@@ -69,6 +83,6 @@ final readonly class ColourChoices
             }
         }
 
-        return [$best[0], !$best[2] || $least > self::SAME];
+        return $best;
     }
 }

@@ -5,20 +5,35 @@ declare(strict_types=1);
 namespace Rigger\Core\Light\Solve;
 
 use Rigger\Core\Colour\Chromaticity;
+use Rigger\Core\Colour\Gamut;
 use Rigger\Core\Colour\Recipe;
+use Rigger\Core\Colour\Uv;
 use Rigger\Core\Light\CellLight;
 use Rigger\Core\Profile\Channel;
 use Rigger\Core\Profile\RangeFunction;
 
 /** What colours a mode can show: its emitters, or the built-in ones it chooses among, and each way to one colour. */
-final readonly class ColourReach
+final class ColourReach
 {
     private const COLOURING = [
         RangeFunction::Emitter, RangeFunction::ColourPreset, RangeFunction::Wheel, RangeFunction::WhitePoint, RangeFunction::Tint,
     ];
 
-    public function __construct(private LightSolver $solver)
+    private Gamut|false|null $gamut = null;
+
+    public function __construct(private readonly LightSolver $solver)
     {
+    }
+
+    /** The nearest colour that it can show, where it can show any; else the colour itself, for it stands in nobody's way. */
+    public function nearest(Uv $colour): Uv
+    {
+        $this->gamut ??= [] === $this->emitters() ? false : Gamut::of(array_map(Uv::of(...), array_values($this->emitters())));
+        if (false !== $this->gamut) {
+            return $this->gamut->nearest($colour)->uv;
+        }
+
+        return $this->solver->nearestChoice($colour) ?? $colour;
     }
 
     /** @return array<string, Chromaticity> of its emitters, by key */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Rigger\Core\Light\Solve;
 
+use Rigger\Core\Colour\Chromaticity;
 use Rigger\Core\Colour\Mix;
 use Rigger\Core\Colour\Recipe;
 use Rigger\Core\Colour\Solver;
@@ -24,11 +25,15 @@ final class EmitterPlaces
     /** What a share of the light that is lost counts beside a colour that is missed, in Δu′v′. */
     private const LIGHT_FOR_COLOUR = 0.02;
     private const MOST_ROUNDS = 12;
+    private const MOST_KNOWN = 128;
 
     /** @var list<Source> */
     private readonly array $sources;
     /** @var array<string, Solver> by recipe */
     private array $solvers = [];
+
+    /** @var array<string, list<Set>> by colour, recipe and dimming: units of one mode are often asked the same */
+    private array $known = [];
 
     /** @param list<Place> $places with emitter ranges, in channel order */
     public function __construct(FixtureProfile $profile, public readonly array $places)
@@ -57,12 +62,28 @@ final class EmitterPlaces
         if (null === $intent->colour || [] === array_filter($this->sources, static fn (Source $one): bool => $one->flux > 0.0)) {
             return $this->sets(array_fill(0, \count($this->sources), $dimming));
         }
-        $solver = $this->solvers[$intent->recipe->value] ??= new Solver($this->sources, $intent->recipe);
-        $solved = $solver->solve($intent->colour, $field);
+        $key = \sprintf('%s %.17g %.17g %.17g', $intent->recipe->value, $intent->colour->x, $intent->colour->y, $dimming);
+        if (!isset($this->known[$key])) {
+            $this->known = \count($this->known) < self::MOST_KNOWN ? $this->known : [];
+            $this->known[$key] = $this->mixed($intent->colour, $intent->recipe, $dimming, $field);
+        }
+
+        return $this->known[$key];
+    }
+
+    /**
+     * @return list<Set>
+     *
+     * @throws InputError recipe_needs_rgb
+     */
+    private function mixed(Chromaticity $colour, Recipe $recipe, float $dimming, string $field): array
+    {
+        $solver = $this->solvers[$recipe->value] ??= new Solver($this->sources, $recipe);
+        $solved = $solver->solve($colour, $field);
         $levels = array_map(static fn (float $level): float => $level * $dimming, $solved->levels);
         $sets = $this->sets($levels);
 
-        return null === $solved->mix->colour ? $sets : $this->refined($sets, Mix::of($this->sources, $levels), $intent->recipe);
+        return null === $solved->mix->colour ? $sets : $this->refined($sets, Mix::of($this->sources, $levels), $recipe);
     }
 
     /**

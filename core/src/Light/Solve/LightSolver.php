@@ -72,6 +72,14 @@ final class LightSolver
         return $this->lighting[$place] ?? false;
     }
 
+    /** Of a mode without emitters, its built-in colour that is nearest; null where it has none. */
+    public function nearestChoice(Uv $colour): ?Uv
+    {
+        $choices = $this->hasEmitters ? null : $this->choosing($this->places);
+
+        return null === $choices || $choices->isEmpty() ? null : $choices->colour($colour);
+    }
+
     public function mode(): CompiledMode
     {
         return $this->compiled;
