@@ -32,6 +32,10 @@ final readonly class MixView
             }
         }
 
-        return new self(null === $colour ? null : ColourView::of($colour->words(), $colour->chromaticity), $views, MeetView::of(array_values($reaches), $colour?->chromaticity));
+        return new self(
+            null === $colour ? null : ColourView::of($colour->words(), $colour->chromaticity),
+            $views,
+            MeetView::of(array_values($reaches), $colour?->chromaticity),
+        );
     }
 }
