@@ -85,6 +85,7 @@ final class LightUnitsTest extends TestCase
     public function testWhatFadersHadSetIsTakenAsItLooks(): void
     {
         $before = Rigs::demo();
+        $tried = 0;
         foreach ($before->units as $unit) {
             $values = self::look($before)->values[$unit->id] ?? null;
             $mode = $unit->at->compiled();
@@ -92,6 +93,7 @@ final class LightUnitsTest extends TestCase
                 continue;
             }
             // Saying only how it is mixed leaves what is seen.
+            ++$tried;
             $after = self::lit($unit->name, ['recipe' => 'brightest'], $before);
             [$was, $is] = [self::shows($before, $unit->name), self::shows($after, $unit->name)];
             self::assertEqualsWithDelta($was->brightness, $is->brightness, 0.02, $unit->name);
@@ -99,6 +101,7 @@ final class LightUnitsTest extends TestCase
                 self::assertLessThan(0.02, Uv::of($was->colour)->distance(Uv::of($is->colour)), $unit->name);
             }
         }
+        self::assertGreaterThan(8, $tried);
     }
 
     public function testWhatHasNothingToDoWithLightStays(): void
@@ -140,6 +143,7 @@ final class LightUnitsTest extends TestCase
         $out = self::apply(['do' => 'leave-out', 'look' => self::look($rig)->id, 'units' => [$id]], $rig);
         self::assertArrayNotHasKey($id, self::look($out)->values);
         self::assertArrayNotHasKey($id, self::look($out)->intents);
+        self::assertArrayNotHasKey(Rigs::named($rig, 'Drum 2')->id, self::look($out)->values);
         $again = self::apply(['do' => 'record-again', 'look' => self::look($rig)->id, 'slots' => ['1' => 255]], $rig);
         self::assertSame([], self::look($again)->intents);
     }

@@ -14,7 +14,7 @@ use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
 use Rigger\Core\Text\Names;
 
-/** Units do in every look what another one does there, whatever their channels are; where it is left alone, so are they. */
+/** Units do in every look what another one does there, whatever their channels are; where it is left alone, so are they. Twins go along. */
 final readonly class GiveLooks implements Change
 {
     /** @param list<string> $units */
@@ -36,7 +36,9 @@ final readonly class GiveLooks implements Change
         foreach ($rig->looks as $look) {
             $given = $look;
             foreach ($units as $unit) {
-                $given = self::given($given, $from, $unit);
+                foreach ($rig->together($unit)->units as $twin) {
+                    $given = self::given($given, $from, $twin);
+                }
             }
             if ($given !== $look) {
                 $looks[] = $given;

@@ -12,7 +12,7 @@ use Rigger\Core\Rig\Rig;
 use Rigger\Core\Rig\Unit;
 use Rigger\Core\Text\Names;
 
-/** A look says nothing about units any more: they stay as they are when it comes. */
+/** A look says nothing about units any more: they stay as they are when it comes. Twins go along. */
 final readonly class LeaveOut implements Change
 {
     /** @param list<string> $units */
@@ -25,7 +25,9 @@ final readonly class LeaveOut implements Change
         $look = $rig->look($this->look);
         $units = array_map($rig->unit(...), $this->units);
         foreach ($units as $unit) {
-            $look = $look->without($unit->id);
+            foreach ($rig->together($unit)->units as $twin) {
+                $look = $look->without($twin->id);
+            }
         }
 
         return new Applied($rig->withLooks($look), \sprintf(

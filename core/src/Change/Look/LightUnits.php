@@ -57,7 +57,7 @@ final readonly class LightUnits implements Change
         }
         foreach ($named as $nth => $unit) {
             $share = \count($named) > 1 ? $nth / (\count($named) - 1) : 0.0;
-            foreach (self::twins($rig, $unit) as $twin) {
+            foreach ($rig->together($unit)->units as $twin) {
                 $look = $this->lit($look, $twin, $share);
             }
         }
@@ -95,12 +95,6 @@ final readonly class LightUnits implements Change
         return $share >= 1.0
             ? $this->colourTo
             : SaidColour::of(Uv::of($this->colour->chromaticity)->towards(Uv::of($this->colourTo->chromaticity), $share)->held());
-    }
-
-    /** @return array<string, Unit> those that share its place and mode move with it, whoever is named */
-    private static function twins(Rig $rig, Unit $unit): array
-    {
-        return array_filter($rig->units, static fn (Unit $one): bool => $one->twinKey() === $unit->twinKey());
     }
 
     private function words(): string

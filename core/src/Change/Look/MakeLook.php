@@ -42,7 +42,7 @@ final readonly class MakeLook implements Change
         if (MadeLook::Colour === $made && null === $this->colour) {
             throw InputError::missing('colour');
         }
-        $look = new Look($world->newId(), Limits::name($this->name, 'name'), $this->bank, $this->number, [], [], $made);
+        $look = new Look($world->newId(), Limits::name($this->name, 'name'), $this->bank, $this->number, []);
         $intent = $made->intent($this->colour);
         foreach ($rig->units as $unit) {
             $solver = $unit->at->solver();

@@ -8,7 +8,7 @@ use Rigger\Core\Colour\Chromaticity;
 use Rigger\Core\Colour\Uv;
 
 /**
- * The colour at which several units come nearest to one another, when the one that is asked is out of some one's reach.
+ * The colour at which several units come nearest to one another, when the one that is asked is out of reach of some.
  *
  * From the asked colour, and from each that a unit comes to, one goes a little towards whatever the unit can show that is farthest off,
  * ever less (M. Bădoiu, K. L. Clarkson, "Smaller core-sets for balls", SODA 2003, with sets in the place of points); of the places on
