@@ -40,6 +40,8 @@
   const recipe = $derived(common((one) => one.recipe));
   const flash = $derived(common((one) => one.flash));
   const ids = $derived(units.map((one) => one.id));
+  /** What is typed and not taken stays with these units in this look. */
+  const about = $derived([look.id, ...ids].join());
   const first = $derived(mixing.mix?.units[0] ?? null);
 
   /** Twins go along, and are named. */
@@ -61,13 +63,16 @@
     void mixing.ask(ids, asked);
   });
 
-  async function change(what: Change): Promise<string | null> {
-    const problem = await session.change(what, true);
+  /** @param quietly a field shows by itself what is wrong; a button leaves that to the stage */
+  async function change(what: Change, quietly = false): Promise<string | null> {
+    const problem = await session.change(what, quietly);
     // The strip shows the look as it is now.
     if (!problem) faders.recall(look);
     return problem?.firstWords ?? null;
   }
-  const light = (what: Light) => change({ do: 'light-units', look: look.id, units: ids, ...what });
+  const light = (what: Light, quietly = false) =>
+    change({ do: 'light-units', look: look.id, units: ids, ...what }, quietly);
+  const typed = (what: Light) => light(what, true);
 
   /** "20-80", "red to blue": from the first unit to the last. */
   const ends = (text: string) => text.split(/\s+to\s+|\s*(?:…|–)\s*|(?<=[\d%])\s*-\s*(?=\d)/);
@@ -76,22 +81,22 @@
     const [from, to] = said;
     if (from == null || said.length > 2 || to === null)
       return Promise.resolve('Type 0 to 100 %, full or half; or 20 to 80 over all that are picked.');
-    return light({ level: from, ...(to === undefined ? {} : { levelTo: to }) });
+    return typed({ level: from, ...(to === undefined ? {} : { levelTo: to }) });
   }
   function setColour(text: string): Promise<string | null> {
-    if (text.trim() === '') return light({ plain: true });
+    if (text.trim() === '') return typed({ plain: true });
     const said = ends(text).map(saidColour);
     const [from, to] = said;
     if (!from || said.length > 2 || to === null)
       return Promise.resolve(
         'Type a colour: amber, #ff8600, 3200 K, or 0.31, 0.33; or red to blue over all that are picked.',
       );
-    return light({ colour: from, ...(to ? { colourTo: to } : {}) });
+    return typed({ colour: from, ...(to ? { colourTo: to } : {}) });
   }
   function setFlash(text: string): Promise<string | null> {
     const said = text.trim().toLowerCase();
     const number = said === 'steady' || said === '' ? 0 : Number(/^(\d+(?:\.\d+)?)\s*(?:hz)?$/.exec(said)?.[1] ?? NaN);
-    return Number.isNaN(number) ? Promise.resolve('Type flashes a second, or steady.') : light({ flash: number });
+    return Number.isNaN(number) ? Promise.resolve('Type flashes a second, or steady.') : typed({ flash: number });
   }
   function copy() {
     const [one] = intents;
@@ -114,22 +119,18 @@
     {cells.length === 0
       ? `This look leaves ${units.length > 1 ? 'them' : 'it'} alone: what stands there stays.`
       : cells.length < units.length
-        ? 'Some of these are left alone, some stand as the faders were.'
-        : 'As the faders were set. Say what to see, and the values follow, whatever hangs there.'}
+        ? 'Some of these are left alone.'
+        : intents.length > 0
+          ? 'Some of these are meant, some stand as the faders were set.'
+          : 'As the faders were set. Say what to see, and the values follow, whatever hangs there.'}
   </p>{/if}
 <div class="grid grid-cols-[52px_1fr] items-start gap-x-2 gap-y-1.5">
   <span class="dim pt-1.5">Level</span>
-  <EditText
-    label="Level"
-    about={ids.join()}
-    class="mono"
-    value={level === null ? '' : percent(level)}
-    onCommit={setLevel}
-  />
+  <EditText label="Level" {about} class="mono" value={level === null ? '' : percent(level)} onCommit={setLevel} />
   <span class="dim pt-1.5">Colour</span>
   <EditText
     label="Colour"
-    about={ids.join()}
+    {about}
     class="mono"
     placeholder="amber, #ff8600, 3200 K"
     value={colour ?? ''}
@@ -138,7 +139,7 @@
   <span class="dim pt-1.5">Flash</span>
   <EditText
     label="Flash"
-    about={ids.join()}
+    {about}
     class="mono"
     value={flash === null ? '' : flash === 0 ? 'steady' : `${flash} Hz`}
     onCommit={setFlash}
